@@ -11,6 +11,7 @@ use HonestGrain\Lathework\BitKind;
 use HonestGrain\Lathework\FittingKind;
 use HonestGrain\Lathework\FittingSize;
 use HonestGrain\Layout\Cutter;
+use HonestGrain\Words\Said;
 use HonestGrain\Words\Unit;
 
 /** The lathe, the jaws and the holds of a shop, as they are typed. */
@@ -95,6 +96,22 @@ final readonly class EquipmentForm
         ], array_values($rows));
 
         return [...$written, ...array_fill(0, self::SPARE_ROWS, [BitKind::Brad, '', ''])];
+    }
+
+    /** @return array<string, Said> */
+    public function bitKinds(): array
+    {
+        return array_column(array_map(
+            fn (BitKind $kind): array => [$kind->value, $kind->said()], BitKind::cases(),
+        ), 1, 0);
+    }
+
+    /** @return array<string, Said> */
+    public function boughtKinds(): array
+    {
+        return array_column(array_map(
+            fn (FittingKind $kind): array => [$kind->value, $kind->label()], FittingKind::cases(),
+        ), 1, 0);
     }
 
     public function boughtLabel(int $row, string $field): string

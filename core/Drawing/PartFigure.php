@@ -65,6 +65,7 @@ final readonly class PartFigure
                 'stroke-width' => $u * 0.3, 'stroke-linejoin' => 'round', 'pointer-events' => 'none',
             ])
             .(new HoleInk($this->profile, $u))->all($this->part->allHoles())
+            .(new FittingInk($this->profile, $u))->all($this->part->fittings)
             .(new FlawInk($this->profile, $u))->all($this->part->flaws);
     }
 

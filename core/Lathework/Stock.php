@@ -10,15 +10,19 @@ use HonestGrain\Reading\InvalidField;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
-/** A blank: `{"form":"round|square|log|slab|half-log","length_mm","width_mm","height_mm"}`. */
+/** A blank: `{"form":"round|square|log|slab|half-log","length_mm","width_mm","height_mm","trim_mm"}`. */
 final readonly class Stock
 {
-    /** @param  float  $heightMm  its thickness; as wide as it is of what is round */
+    /**
+     * @param  float  $heightMm  its thickness; as wide as it is of what is round
+     * @param  float  $trimMm  what is checked and comes off each end of its length
+     */
     public function __construct(
         public StockForm $form,
         public float $lengthMm,
         public float $widthMm,
         public float $heightMm,
+        public float $trimMm = 0.0,
     ) {
     }
 
@@ -33,7 +37,14 @@ final readonly class Stock
             $form, $blank->number('length_mm', 1, $most), $width,
             $form->isTurnedAcross() ? $blank->number('height_mm', 1, $most)
                 : $blank->numberOr('height_mm', null, 1, $most) ?? $width,
+            $blank->numberOr('trim_mm', 0.0, 0, $most),
         );
+    }
+
+    /** What is left of its length once its checked ends are off, mm. */
+    public function soundMm(): float
+    {
+        return $this->lengthMm - 2 * $this->trimMm;
     }
 
     /**
@@ -53,14 +64,14 @@ final readonly class Stock
             $at += $takes;
             $problems = [...$problems, ...$this->tooThin($figures, $part)];
         }
-        if ($at > $this->lengthMm) {
+        if ($at > $this->soundMm()) {
             array_unshift($problems, new Said('lathework.stock.too-short', [
-                'needed' => Quantity::mm($at), 'length' => Quantity::mm($this->lengthMm),
-                'short' => Quantity::mm($at - $this->lengthMm),
+                'needed' => Quantity::mm($at), 'length' => Quantity::mm($this->soundMm()),
+                'short' => Quantity::mm($at - $this->soundMm()),
             ]));
         }
 
-        return new StockLayout($places, $at, $this->lengthMm - $at, $problems);
+        return new StockLayout($places, $at, $this->soundMm() - $at, $problems);
     }
 
     /** @return list<Said> */

@@ -64,7 +64,8 @@ final readonly class PieceStock
         return [
             'id' => $this->id, 'blank' => $this->blank, 'form' => $this->stock->form->value,
             'length_mm' => $this->stock->lengthMm, 'width_mm' => $this->stock->widthMm,
-            'height_mm' => $this->stock->heightMm, 'parts' => $this->parts,
+            'height_mm' => $this->stock->heightMm,
+            ...$this->stock->trimMm > 0.0 ? ['trim_mm' => $this->stock->trimMm] : [], 'parts' => $this->parts,
         ];
     }
 }

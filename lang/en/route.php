@@ -492,6 +492,11 @@ return [
         'cone-in-hole' => 'Tail centre up, its cone in the hole.',
     ],
     'stock' => [
+        'trim' => 'Trim the checked ends',
+        'checks-run-on' => 'A check runs on into what is turned from it.',
+        'trim-how' => '{off|0} off each end, {lost|0} in all: {left|0} is left. Bend a thin slice: where it breaks, a '
+            .'check is left; cut again.',
+        'trimming' => 'trimming the ends',
         'sawn-round' => 'Sawn round to {across|0} first.',
         'does-not-fit' => 'It does not come out of the blank that was entered. {problems|sentences}',
         'larger-blank' => 'Enter a larger blank',

@@ -1,5 +1,3 @@
-@use('HonestGrain\Lathework\BitKind')
-@use('HonestGrain\Lathework\FittingKind')
 @use('HonestGrain\Words\Unit')
 <x-layout title="Lathe and holds" section="shop">
     <form method="post" action="{{ route('equipment.update') }}" class="page max-w-5xl" data-live>
@@ -88,13 +86,13 @@
                                 />
                             </td>
                             <td>
-                                <select name="cutter_kind[{{ $i }}]" aria-label="Shape of cutter {{ $i + 1 }}">
-                                    @foreach (lines('pages.equipment.cutters') as $value => $word)
-                                        <option value="{{ $value }}" @selected(old("cutter_kind.$i", $kind) === $value)>
-                                            {{ $word }}
-                                        </option>
-                                    @endforeach
-                                </select>
+                                <x-row-kind
+                                    name="cutter_kind"
+                                    :row="$i"
+                                    :kinds="lines('pages.equipment.cutters')"
+                                    :kind="$kind"
+                                    label="Shape of cutter {{ $i + 1 }}"
+                                />
                             </td>
                             <td>
                                 <x-decimal
@@ -126,16 +124,13 @@
                     @foreach ($form->bits() as $i => [$kind, $sizes, $length])
                         <tr>
                             <td>
-                                <select name="bit_kind[{{ $i }}]" aria-label="Kind of bits {{ $i + 1 }}">
-                                    @foreach (BitKind::cases() as $one)
-                                        <option
-                                            value="{{ $one->value }}"
-                                            @selected(old("bit_kind.$i", $kind->value) === $one->value)
-                                        >
-                                            {{ $show->said($one->said()) }}
-                                        </option>
-                                    @endforeach
-                                </select>
+                                <x-row-kind
+                                    name="bit_kind"
+                                    :row="$i"
+                                    :kinds="$form->bitKinds()"
+                                    :kind="$kind->value"
+                                    label="Kind of bits {{ $i + 1 }}"
+                                />
                             </td>
                             <td>
                                 <input
@@ -179,16 +174,13 @@
                     @foreach ($form->bought() as $i => [$kind, $name, $sizes])
                         <tr>
                             <td>
-                                <select name="bought_kind[{{ $i }}]" aria-label="Kind of what you fit {{ $i + 1 }}">
-                                    @foreach (FittingKind::cases() as $one)
-                                        <option
-                                            value="{{ $one->value }}"
-                                            @selected(old("bought_kind.$i", $kind->value) === $one->value)
-                                        >
-                                            {{ $show->said($one->label()) }}
-                                        </option>
-                                    @endforeach
-                                </select>
+                                <x-row-kind
+                                    name="bought_kind"
+                                    :row="$i"
+                                    :kinds="$form->boughtKinds()"
+                                    :kind="$kind->value"
+                                    label="Kind of what you fit {{ $i + 1 }}"
+                                />
                             </td>
                             <td>
                                 <input

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use HonestGrain\Drawing\FittingInk;
 use HonestGrain\Drawing\HoleInk;
 use HonestGrain\Drawing\StickStrip;
 use HonestGrain\Drawing\StockStrip;
@@ -541,6 +542,24 @@ final class LatheworkTest extends TestCase
             preg_match('/d="M(-?[\d.]+) /', $drawn($azimuth), $m);
             self::assertSame('0', $m[1] ?? null, "$azimuth: no further than the axis");
         }
+    }
+
+    public function test_a_ferrule_is_drawn_over_the_end_that_it_sits_on(): void
+    {
+        $part = Piece::read(Document::of(Benchwork::piece([Benchwork::bowl([
+            'shape' => ['outer' => [[0, 15, 'corner'], [200, 10, 'corner']], 'inner' => null], 'fittings' => [
+                ['id' => 'f1', 'kind' => 'ferrule', 'diameter_mm' => 14, 'length_mm' => 20, 'outer_mm' => 16],
+                ['id' => 'f2', 'kind' => 'ferrule', 'diameter_mm' => 14, 'length_mm' => 20, 'from' => 'foot'],
+                ['id' => 'k1', 'kind' => 'kit', 'diameter_mm' => 8, 'length_mm' => 20],
+            ],
+        ])])), Drawn::tables())->body();
+        $drawn = (new FittingInk($part->profile, 1.0))->all($part->fittings);
+        self::assertStringContainsString('M0 -180 H8 V-200 H0 Z', $drawn, 'at the top, by the outside of its tube');
+        self::assertStringContainsString('M0 0 H7 V-20 H0 Z', $drawn, 'at the foot, by what is known of it');
+        self::assertStringNotContainsString('k1', $drawn, 'what goes into a hole is drawn as one');
+        self::assertStringContainsString('data-hole="k1/hole"', (new HoleInk($part->profile, 1.0))->all(
+            $part->allHoles(),
+        ));
     }
 
     public function test_parts_that_run_off_a_blank_are_drawn_as_far_as_they_go(): void

@@ -26,6 +26,7 @@ class SaveStock extends PieceChange
             'stock_form' => ['required', Rule::enum(StockForm::class)],
             'stock_length' => ['required', ...$size], 'stock_width' => ['required', ...$size],
             'stock_height' => ['nullable', 'required_if:stock_form,'.implode(',', $across), ...$size],
+            'stock_trim' => ['nullable', 'numeric', $show->between(Unit::Length, 0, StockPart::MOST_MM)],
             'stock_parts' => ['required', 'string', 'max:400'],
         ];
     }
@@ -38,6 +39,7 @@ class SaveStock extends PieceChange
         return PieceStock::read(Document::of([
             'id' => $id, 'form' => $this->validated('stock_form'), 'length_mm' => $mm('stock_length'),
             'width_mm' => $mm('stock_width'), 'height_mm' => $mm('stock_height'),
+            'trim_mm' => $mm('stock_trim'),
             'parts' => explode(' ', (string) $this->validated('stock_parts')),
         ], $path));
     }

@@ -38,6 +38,7 @@
                     <x-number name="stock_length" label="Length" class="w-full" />
                     <x-number name="stock_width" label="Width" class="w-full" />
                     <x-number name="stock_height" label="Thickness" class="w-full" />
+                    <x-number name="stock_trim" label="Checked, off each end" class="w-full" />
                 </div>
                 <p class="faint small mb-2">
                     In {{ $show->unit(\HonestGrain\Words\Unit::Length) }}. Round, square and log lie along the lathe; a

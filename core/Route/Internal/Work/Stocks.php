@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Holding\Stance;
+use HonestGrain\Lathework\StockLayout;
 use HonestGrain\Lathework\StockPlace;
 use HonestGrain\Piece\PieceStock;
 use HonestGrain\Piece\StartsAs;
@@ -45,16 +46,45 @@ final class Stocks
                 new Said('route.stock.larger-blank'), new Said('route.stock.draw-smaller'),
             ], ConflictCode::Stock,
         )];
-        if (count($stock->parts) < 2) {
-            return [[], [], $conflicts];
-        }
-        $id = "$stock->id/saw";
-        $cuts = count($stock->parts) - 1;
+        $saws = count($stock->parts) < 2 ? [] : [self::sawn($stock, $first, $layout)];
+        $trims = $stock->stock->trimMm > 0.0 ? [self::trimmed($stock, $first)] : [];
+        $roughs = array_map(fn (string $part): string => $subjects[$part]->id('rough'), $stock->parts);
+        $chains = [
+            ...array_map(fn (string $rough): Precedence => Precedence::rule(
+                "$stock->id/saw", $rough, Wait::none(), new Said('route.stock.each-by-itself'),
+            ), $saws === [] ? [] : $roughs),
+            ...array_map(fn (string $later): Precedence => Precedence::rule(
+                "$stock->id/trim", $later, Wait::none(), new Said('route.stock.checks-run-on'),
+            ), $trims === [] ? [] : [...$saws === [] ? [] : ["$stock->id/saw"], ...$roughs]),
+        ];
 
-        return [[new Operation(
-            id: $id, kind: StepKind::Turn, part: $stock->parts[0],
+        return [[...$trims, ...$saws], $chains, $conflicts];
+    }
+
+    private static function trimmed(PieceStock $stock, PartContext $first): Operation
+    {
+        return new Operation(
+            id: "$stock->id/trim", kind: StepKind::Turn, part: $stock->parts[0],
             doing: new Doing($first->technique('saw'), [], of: [$stock->id], on: []),
-            timing: new Timing($first->calibration->stock->sawMinutes * $cuts, 0.1),
+            timing: new Timing($first->calibration->stock->sawMinutes * 2, 0.05),
+            setup: new Setup(stances: [Stance::Off], hold: new Said('route.stock.at-the-saw')),
+            words: new StepWords(
+                new Said('route.stock.trim'), new Said('route.stock.checks-run-on'), how: [
+                    new Said('route.stock.trim-how', [
+                        'off' => Quantity::mm($stock->stock->trimMm), 'lost' => Quantity::mm(2 * $stock->stock->trimMm),
+                        'left' => Quantity::mm($stock->stock->soundMm()),
+                    ]),
+                ], brief: new Said('route.stock.trimming'),
+            ),
+        );
+    }
+
+    private static function sawn(PieceStock $stock, PartContext $first, StockLayout $layout): Operation
+    {
+        return new Operation(
+            id: "$stock->id/saw", kind: StepKind::Turn, part: $stock->parts[0],
+            doing: new Doing($first->technique('saw'), [], of: [$stock->id], on: []),
+            timing: new Timing($first->calibration->stock->sawMinutes * (count($stock->parts) - 1), 0.1),
             setup: new Setup(stances: [Stance::Off], hold: new Said('route.stock.at-the-saw')),
             words: new StepWords(
                 new Said('route.stock.saw-apart'), new Said('route.stock.grain-runs-on'), how: [
@@ -66,8 +96,6 @@ final class Stocks
                     ]), new Said('route.stock.mark-ends'),
                 ], brief: new Said('route.stock.sawing'),
             ),
-        )], array_map(fn (string $part): Precedence => Precedence::rule(
-            $id, $subjects[$part]->id('rough'), Wait::none(), new Said('route.stock.each-by-itself'),
-        ), $stock->parts), $conflicts];
+        );
     }
 }
