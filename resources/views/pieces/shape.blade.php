@@ -67,7 +67,8 @@
                 <x-why kind="physics">
                     Areas and volume are summed over frusta of the sampled curve (chord error at most
                     <span>{{ $page->chordError($show) }}</span>); the wall is the shortest distance between the two
-                    lines, or from the outside to the bore; end grain is the mean of |n·g| round the piece.
+                    lines, or from the outside to the bore; end grain is the mean of |n·g| round the piece. It falls
+                    once its centre of gravity, by itself and empty, is past the edge that it stands on.
                     <span>{{ $page->aboutMass($show) }}</span>
                 </x-why>
                 <template x-for="warning in warnings" :key="warning.code">
