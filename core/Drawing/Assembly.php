@@ -87,9 +87,9 @@ final readonly class Assembly
                 $on = $joint === null
                     ? null : ($placed[$joint->socket === $part->id ? $joint->spigot : $joint->socket] ?? null);
                 $placed[$part->id] = match (true) {
-                    $placed === [] => new Placed($part, 0.0, 0.0, false),
+                    $placed === [] => new Placed($part, 0.0, 0.0),
                     $joint === null || $on === null => new Placed(
-                        $part, $right * (1 + self::BESIDE) + $part->profile->diameterMm() / 2 + 4, 0.0, false,
+                        $part, $right * (1 + self::BESIDE) + $part->profile->diameterMm() / 2 + 4, 0.0,
                     ),
                     $joint->socket === $part->id => $on->under($part, $joint, $gapMm),
                     default => $on->with($part, $joint, $gapMm),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use HonestGrain\Calibration\JointRates;
+use HonestGrain\Coating\ProductHazard;
 use HonestGrain\Words\Said;
 
 /** What a joint or a fitting is glued with. Generic classes; the label's own times come first. */
@@ -17,6 +18,16 @@ enum JointGlue: string
     public function label(): Said
     {
         return new Said("piece.glue.$this->value");
+    }
+
+    /** @return list<ProductHazard> what its label warns of */
+    public function hazards(): array
+    {
+        return match ($this) {
+            self::Wood => [],
+            self::Epoxy => [ProductHazard::TwoPart],
+            self::Ca => [ProductHazard::Cyanoacrylate],
+        };
     }
 
     /** Before what it holds is worked, reference hours. */

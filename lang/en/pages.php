@@ -52,7 +52,6 @@ return [
             'side' => 'the side',
         ],
         'depth' => 'Depth, {unit}',
-        'height' => 'Height over the foot, {unit}',
         'diameter' => 'Diameter, {unit}',
         'all-parts' => 'All parts',
         'parts' => 'Parts',

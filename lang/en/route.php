@@ -928,6 +928,7 @@ return [
         'wood-stands-over' => 'The wood behind the shoulder stands a hair over {outer|1}, to be cut flush with it.',
         'try-tail-back' => 'Tried with the tail drawn back, lathe still.',
         'glue-on' => 'Glue the {what} on {end}',
+        'glue-in' => 'Glue the {what} in {end}',
         'before-any-oil' => 'Before any oil or wax: nothing holds over them.',
         'for-good' => 'It stays in.',
         'bright-and-clean' => 'The inside bright and wiped with alcohol; twist it on, wipe off what is pressed out.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use HonestGrain\Drawing\Assembly;
 use HonestGrain\Drawing\FittingInk;
 use HonestGrain\Drawing\HoleInk;
 use HonestGrain\Drawing\StickStrip;
@@ -542,6 +543,27 @@ final class LatheworkTest extends TestCase
             preg_match('/d="M(-?[\d.]+) /', $drawn($azimuth), $m);
             self::assertSame('0', $m[1] ?? null, "$azimuth: no further than the axis");
         }
+    }
+
+    public function test_a_handle_is_drawn_where_it_sits_in_the_side_and_as_it_is_tilted(): void
+    {
+        $cup = Benchwork::bowl([
+            'shape' => ['outer' => [[0, 30, 'corner'], [80, 30, 'corner']], 'inner' => null], 'grain' => 'end',
+        ]);
+        $handle = Benchwork::bowl(['id' => 'handle', 'name' => 'Handle', 'shape' => [
+            'outer' => [[0, 4, 'corner'], [90, 4, 'corner']], 'inner' => null,
+        ]]);
+        $drawn = fn (array $place): string => Assembly::of(Piece::read(Document::of(Benchwork::piece([$cup, $handle], [
+            'joints' => [$place + [
+                'id' => 'j1', 'kind' => 'glued-tenon', 'parts' => ['body', 'handle'], 'diameter_mm' => 8.3,
+                'depth_mm' => 10, 'at' => 'side',
+            ]],
+        ])), Drawn::tables()))->named();
+        self::assertStringContainsString('translate(20 -25) rotate(90)', $drawn(['height_mm' => 25]));
+        // 10 mm in along 30°: 30 − 8.66 out, 25 − 5 up.
+        self::assertStringContainsString('translate(21.34 -20) rotate(60)', $drawn([
+            'height_mm' => 25, 'angle_deg' => 30,
+        ]));
     }
 
     public function test_a_ferrule_is_drawn_over_the_end_that_it_sits_on(): void

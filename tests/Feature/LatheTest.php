@@ -203,7 +203,9 @@ final class LatheTest extends FeatureTestCase
             'bought_kind' => ['ferrule'], 'bought_name' => ['Steel ring'], 'bought_across' => [''],
             'bought_long' => ['18'], 'bought_outer' => [''],
         ])->assertSessionHasErrors('bought_across.0');
-        $this->put(route('equipment.update'), ['bars' => '12, thick'])->assertSessionHasErrors('bars');
+        foreach (['12, thick', implode(',', array_fill(0, 30, '12'))] as $bars) {
+            $this->put(route('equipment.update'), ['bars' => $bars])->assertSessionHasErrors('bars');
+        }
         $piece = $this->drawn('tool-handle', ['diameter' => '34', 'height' => '180', 'foot' => '24', 'bore' => '8']);
         $fit = fn (array $typed) => $this->post(route('pieces.fittings.store', $piece), $typed + [
             'version' => $piece->refresh()->version, 'fitting_kind' => 'ferrule', 'fitting_from' => 'top',

@@ -20,6 +20,9 @@ use HonestGrain\Words\Said;
  */
 final class FittingLimits
 {
+    /** At so many places along it the wood is looked at. */
+    private const LOOKS = 8;
+
     /** @return list<Conflict> */
     public static function of(PartContext $subject): array
     {
@@ -70,6 +73,4 @@ final class FittingLimits
 
         return is_finite($least) ? $least : 0.0;
     }
-
-    private const LOOKS = 8;
 }

@@ -35,7 +35,7 @@
                                 <form
                                     method="post"
                                     action="{{ route('pieces.joints.update', [$piece, $joint->id]) }}"
-                                    class="mt-2 grid grid-cols-2 gap-x-4 text-left"
+                                    class="mt-2 grid grid-cols-2 gap-x-4 text-left whitespace-normal"
                                     data-live
                                 >
                                     @csrf
@@ -81,21 +81,21 @@
                                     @if ($joint->place === HonestGrain\Piece\JointPlace::Side)
                                         <x-number
                                             name="joint_height"
-                                            :label="say('pages.parts.height', ['unit' => $show->unit(Unit::Length)])"
+                                            :label="say('view.hole-words.height', ['mm' => $show->unit(Unit::Length)])"
                                             :value="$show->field(Unit::Length, $joint->at?->heightMm)"
                                             :keeps="false"
                                             class="w-full"
                                         />
                                         <x-number
                                             name="joint_azimuth"
-                                            label="Turn from where the grain comes out, °"
+                                            :label="say('view.hole-words.azimuth')"
                                             :value="$show->bare($joint->at?->azimuthDeg ?? 0.0)"
                                             :keeps="false"
                                             class="w-full"
                                         />
                                         <x-number
                                             name="joint_angle"
-                                            label="Up from level, °"
+                                            :label="say('view.hole-words.angle')"
                                             :value="$show->bare($joint->at?->angleDeg ?? 0.0)"
                                             :keeps="false"
                                             class="w-full"

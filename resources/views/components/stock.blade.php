@@ -38,11 +38,11 @@
                     <x-number name="stock_length" label="Length" class="w-full" />
                     <x-number name="stock_width" label="Width" class="w-full" />
                     <x-number name="stock_height" label="Thickness" class="w-full" />
-                    <x-number name="stock_trim" label="Checked, off each end" class="w-full" />
+                    <x-number name="stock_trim" label="Checked ends" class="w-full" />
                 </div>
                 <p class="faint small mb-2">
                     In {{ $show->unit(\HonestGrain\Words\Unit::Length) }}. Round, square and log lie along the lathe; a
-                    slab and a half log are turned through their thickness.
+                    slab and a half log are turned through their thickness. What is checked comes off each end.
                 </p>
                 <button class="press">Take this blank</button>
             </form>

@@ -81,10 +81,10 @@ final readonly class Fittings
             ...$shaped === null ? [] : [Precedence::rule(
                 $shaped, "$id/seat", Wait::none(), new Said('route.fittings.seat-from-last-line'),
             )],
-            ...$this->subject->has(Face::Bore) && $shaped !== null ? [Precedence::custom(
-                $this->subject->id('bore', Face::Bore), "$id/seat", Wait::none(),
+            ...$shaped === null ? [] : array_map(fn (string $bored): Precedence => Precedence::custom(
+                $this->subject->id($bored, Face::Bore), "$id/seat", Wait::none(),
                 new Said('route.fittings.true-to-bore'),
-            )] : [],
+            ), ['bore', 'drill']),
             Precedence::rule("$id/cut", "$id/seat", Wait::none(), new Said('route.fittings.turned-to-tube')),
             Precedence::rule("$id/seat", $id, Wait::none(), new Said('route.fittings.tried-dry')),
             Precedence::rule($id, "$id/flush", $this->set(), new Said('route.repairs.once-has-set')),
@@ -114,7 +114,7 @@ final readonly class Fittings
         foreach ($coats->laid() as $coat) {
             $chains[] = Precedence::custom(
                 $coat->last, $id,
-                Wait::hours($coat->coating->handleHours * $coat->slowed, null, $coat->coating->kinetics()),
+                $coat->handled(),
                 new Said('route.fittings.finish-stays-off'),
             );
         }
@@ -153,7 +153,7 @@ final readonly class Fittings
     private function glued(): Operation
     {
         $set = $this->set();
-        $hazards = $this->glue() === null ? [] : Glues::hazards($this->glue());
+        $hazards = $this->hazards();
         $isFerrule = $this->fitting->size->kind === FittingKind::Ferrule;
 
         return $this->step(null, new Doing($this->subject->technique('glue'), [], on: []), new Timing(
@@ -161,7 +161,7 @@ final readonly class Fittings
         ), $isFerrule ? new Setup(work: Work::Hand, hazards: $hazards) : new Setup(
             work: Work::Lap, stances: [Stance::Off], hazards: $hazards,
         ), $this->words(
-            'glue-on', $isFerrule ? 'before-any-oil' : 'for-good', $this->withGlue(),
+            $isFerrule ? 'glue-on' : 'glue-in', $isFerrule ? 'before-any-oil' : 'for-good', $this->withGlue(),
             new Said($isFerrule ? 'route.fittings.bright-and-clean' : 'route.fittings.wax-the-thread'),
         ));
     }
@@ -204,7 +204,7 @@ final readonly class Fittings
             $this->subject->calibration->bench->fitMinutes, 96.0, wait: $this->set(),
         ), new Setup(
             work: Work::Lap, stances: [Stance::Off],
-            hazards: $this->glue() === null ? [] : Glues::hazards($this->glue()),
+            hazards: $this->hazards(),
         ), $this->words(
             'put-in', 'finish-is-dry', $this->inOrder(), $this->withGlue(),
             new Said('route.fittings.as-its-sheet-says'),
@@ -222,6 +222,12 @@ final readonly class Fittings
         $glue = $this->glue();
 
         return $glue === null ? Wait::none() : Wait::hours($glue->hours($this->rates()));
+    }
+
+    /** @return list<Hazard> of its glue */
+    private function hazards(): array
+    {
+        return Hazard::ofProduct($this->glue()?->hazards() ?? []);
     }
 
     private function withGlue(): ?Said

@@ -18,6 +18,7 @@ use HonestGrain\Route\Internal\Setup;
 use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
+use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
 use HonestGrain\Words\FirstLetter;
@@ -107,7 +108,7 @@ final readonly class Joints
         $id = "{$this->joint->id}/ease";
         $chains = array_map(fn (LaidCoat $coat): Precedence => Precedence::rule(
             $coat->last, $id,
-            Wait::hours($coat->coating->handleHours * $coat->slowed, null, $coat->coating->kinetics()),
+            $coat->handled(),
             new Said('route.joints.film-still-soft-sticks'),
         ), array_values($films));
         $ease = new Operation(
@@ -155,7 +156,7 @@ final readonly class Joints
 
         return [...$whole, ...array_map(fn (LaidCoat $coat): Precedence => Precedence::custom(
             $coat->last, $this->fit->id,
-            Wait::hours($coat->coating->handleHours * $coat->slowed, null, $coat->coating->kinetics()),
+            $coat->handled(),
             new Said('route.joints.film-still-soft-sticks'),
         ), $laid)];
     }
@@ -183,7 +184,9 @@ final readonly class Joints
                 65.0,
                 wait: $hours,
             ),
-            setup: new Setup(hazards: Glues::hazards($glueOf), hold: new Said('route.joints.clamped-true')),
+            setup: new Setup(
+                hazards: Hazard::ofProduct($glueOf->hazards()), hold: new Said('route.joints.clamped-true'),
+            ),
             words: new StepWords(
                 new Said('route.joints.glue-into', [
                     'what' => $this->name($this->spigot),
@@ -216,7 +219,7 @@ final readonly class Joints
         foreach ($isPlug ? [] : $laid as $coat) {
             $chains[] = Precedence::custom(
                 $coat->last, $id,
-                Wait::hours($coat->coating->handleHours * $coat->slowed, null, $coat->coating->kinetics()),
+                $coat->handled(),
                 new Said('route.joints.each-part-coated-while'),
             );
         }

@@ -6,6 +6,7 @@ namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Coating\Coating;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Schedule\Wait;
 
 /**
  * A coat that is laid on, by which operation and on which faces.
@@ -26,5 +27,11 @@ final readonly class LaidCoat
         public float $slowed,
         public string $last,
     ) {
+    }
+
+    /** Until it may be handled. */
+    public function handled(): Wait
+    {
+        return Wait::hours($this->coating->handleHours * $this->slowed, null, $this->coating->kinetics());
     }
 }

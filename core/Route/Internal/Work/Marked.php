@@ -77,6 +77,10 @@ final class Marked
                     $last->id, $back, $last->timing->wait, new Said('route.marked.what-has-not-set'),
                 );
             }
+            if (Slots::isOne($subject, $mark)) {
+                $chains = [...$chains, ...Slots::chains($subject, $mark)];
+                $back = Slots::lastId($mark);
+            }
             foreach (array_slice($marks, $i + 1) as $other) {
                 if ($mark->overlaps($other)) {
                     $chains[] = Precedence::custom(
@@ -90,9 +94,6 @@ final class Marked
             if ($mark->technique instanceof OpensWall) {
                 $first = Slots::isOne($subject, $mark) ? "{$mark->id()}/start" : $mark->id();
                 $chains = [...$chains, ...self::afterTheInside($subject, $first)];
-            }
-            if (Slots::isOne($subject, $mark)) {
-                $chains = [...$chains, ...Slots::chains($mark)];
             }
             if ($mark->technique->nature() === Nature::Flames) {
                 $chains[] = Precedence::rule(

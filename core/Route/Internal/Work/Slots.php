@@ -67,13 +67,25 @@ final class Slots
         ), array_keys(self::PASSES));
     }
 
-    /** @return list<Precedence> */
-    public static function chains(Mark $mark): array
+    /** The last that is done to it. */
+    public static function lastId(Mark $mark): string
+    {
+        return "{$mark->id()}/strip";
+    }
+
+    /** @return list<Precedence> in their order, and all of it before its face is coated */
+    public static function chains(PartContext $subject, Mark $mark): array
     {
         $id = $mark->id();
+        $coat = $subject->part->coatPlanFor($mark->band->on->face())->coats[0] ?? null;
 
-        return array_map(fn (array $pair): Precedence => Precedence::rule(
-            $pair[0], $pair[1], Wait::none(), new Said('route.slots.in-their-order'),
-        ), [["$id/start", $id], [$id, "$id/file"], ["$id/file", "$id/strip"]]);
+        return [
+            ...array_map(fn (array $pair): Precedence => Precedence::rule(
+                $pair[0], $pair[1], Wait::none(), new Said('route.slots.in-their-order'),
+            ), [["$id/start", $id], [$id, "$id/file"], ["$id/file", self::lastId($mark)]]),
+            ...$coat === null ? [] : [Precedence::custom(
+                self::lastId($mark), $coat->id, Wait::none(), new Said('route.slots.strip-because'),
+            )],
+        ];
     }
 }
