@@ -53,6 +53,7 @@ return [
         ],
         'depth' => 'Depth, {unit}',
         'diameter' => 'Diameter, {unit}',
+        'again' => 'Make {part} again, from another blank',
         'all-parts' => 'All parts',
         'parts' => 'Parts',
     ],

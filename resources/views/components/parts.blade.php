@@ -127,12 +127,22 @@
         <button class="press">Draw it</button>
     </form>
     @if ($piece->isBegun())
-        <form method="post" action="{{ route('pieces.parts.again', $piece) }}" class="mt-2">
-            @csrf
-            <x-at :page="$page" />
-            <button class="quiet">Make {{ mb_lcfirst($page->part->name) }} again, from another blank</button>
-            <x-refused name="part" class="block" />
-        </form>
+        <x-disclosure
+            :label="say('pages.parts.again', ['part' => mb_lcfirst($page->part->name)])"
+            :open="$errors->has('part')"
+            class="mt-2"
+        >
+            <form method="post" action="{{ route('pieces.parts.again', $piece) }}" class="mt-1">
+                @csrf
+                <x-at :page="$page" />
+                <p class="faint small">
+                    All that was done to it is to be done once more, on a sound blank. The record keeps it; Undo does
+                    not tick it off again.
+                </p>
+                <button class="press mt-1">Make it again</button>
+                <x-refused name="part" class="block" />
+            </form>
+        </x-disclosure>
     @endif
     @if ($page->part !== $core->body())
         <form method="post" action="{{ route('pieces.parts.destroy', $piece) }}" class="mt-2">
