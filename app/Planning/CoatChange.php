@@ -9,6 +9,7 @@ use HonestGrain\Coating\ProvenStack;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BuffWith;
 use HonestGrain\Piece\Coat;
+use HonestGrain\Piece\CoatedWhen;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Id;
 use HonestGrain\Piece\Part;
@@ -40,6 +41,7 @@ final readonly class CoatChange
             'unplan' => $part->withoutCoats($plan->id),
             'buff' => $part->withCoats($plan->buffed(BuffWith::tryFrom($this->typed['buff'] ?? ''))),
             'sheen' => $part->withCoats($plan->shining(Sheen::tryFrom($this->typed['sheen'] ?? ''))),
+            'when' => $part->withCoats($plan->coatedWhen(CoatedWhen::tryFrom($this->typed['when'] ?? ''))),
             'add' => $part->withCoats($plan->withCoat($this->coat($part, $plan, $tables))),
             default => $part->withCoats($this->changed($plan)),
         };

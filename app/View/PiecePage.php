@@ -12,6 +12,7 @@ use HonestGrain\Drawing\TimeStrip;
 use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Holding;
+use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Purpose;
@@ -226,6 +227,13 @@ final readonly class PiecePage
                 Holding::cases(), fn (Holding $one): bool => $one !== Holding::JamPartner,
             ),
         ), 1, 0);
+    }
+
+    /** Whether the outside of a plan of coats can go on before the part is turned round to be hollowed. */
+    public function mayCoatEarly(CoatPlan $plan): bool
+    {
+        return $this->core !== null && $this->part !== null && $this->part->profile->inner !== null
+            && $this->core->begins($this->part) !== StartsAs::Turned && in_array(Face::Outside, $plan->zones, true);
     }
 
     /** @return array<string, Said> what a piece may begin as */

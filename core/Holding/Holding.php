@@ -18,6 +18,7 @@ enum Holding: string
     case WideJaws = 'wide-jaws';
     case GlueBlock = 'glue-block';
     case JamPartner = 'jam-partner';
+    case Mandrel = 'mandrel';
 
     public function mount(): Said
     {
@@ -30,6 +31,7 @@ enum Holding: string
             self::WideJaws => new Said('holding.holding.mount-wide-jaws'),
             self::GlueBlock => new Said('holding.holding.mount-glue-block'),
             self::JamPartner => new Said('holding.holding.mount-in-partner'),
+            self::Mandrel => new Said('holding.holding.mount-on-mandrel'),
         };
     }
 
@@ -50,7 +52,14 @@ enum Holding: string
             self::WideJaws => new Said('holding.holding.in-wide-jaws'),
             self::GlueBlock => new Said('holding.holding.on-its-block'),
             self::JamPartner => new Said('holding.mount.on-its-partner'),
+            self::Mandrel => new Said('holding.mount.on-a-mandrel'),
         };
+    }
+
+    /** Whether the blank turns on a hole right through it, which is bored before it is mounted. */
+    public function turnsOnBore(): bool
+    {
+        return $this === self::BetweenCentres || $this === self::Mandrel;
     }
 
     /** Whether wood is cut to hold it by before the rest is turned. */
@@ -63,6 +72,12 @@ enum Holding: string
     public function isPartedOff(): bool
     {
         return in_array($this, [self::Tenon, self::Faceplate, self::GlueBlock, self::BetweenCentres], true);
+    }
+
+    /** Whether it is turned round for its foot at all. */
+    public function isReversed(): bool
+    {
+        return ! in_array($this, [self::BetweenCentres, self::JamPartner, self::Mandrel], true);
     }
 
     /** Whether another hold comes before it, in which what it bears on is cut. */
@@ -94,6 +109,7 @@ enum Holding: string
             self::Tenon => new Said('holding.holding.points-tenon-still'),
             self::Recess, self::WideJaws, self::JamPartner => new Said('holding.holding.points-bare-foot'),
             self::BetweenCentres => new Said('holding.holding.hung-waste-end'),
+            self::Mandrel => new Said('holding.holding.hung-by-bore'),
             self::Faceplate, self::GlueBlock => new Said('holding.holding.points-waste-block-still'),
             self::Jam => new Said('holding.holding.points-off-jam-chuck'),
         };
@@ -109,6 +125,7 @@ enum Holding: string
                 'marked' => $this->marked(),
             ]),
             self::WideJaws => new Said('holding.holding.first-held-by-edge'),
+            self::Mandrel => new Said('holding.holding.first-on-mandrel'),
             self::Faceplate, self::GlueBlock => new Said('holding.holding.first-because-all-spins-easier-waste-block', [
                 'marked' => $this->marked(),
             ]),
@@ -125,6 +142,7 @@ enum Holding: string
             self::BetweenCentres => new Said('holding.holding.mark-one-end-true'),
             self::Jam => new Said('holding.holding.pencil-line-across-block'),
             self::JamPartner => new Said('holding.holding.pencil-line-across-both'),
+            self::Mandrel => new Said('holding.holding.mark-foot-end'),
         };
     }
 
@@ -137,6 +155,7 @@ enum Holding: string
             self::BetweenCentres => new Said('holding.holding.marked-end-drive-both'),
             self::Jam => new Said('holding.holding.line-across-block-work'),
             self::JamPartner => new Said('holding.holding.line-across-both'),
+            self::Mandrel => new Said('holding.holding.same-way-round'),
         };
     }
 
@@ -152,7 +171,7 @@ enum Holding: string
             ),
             self::BetweenCentres => new Said('holding.holding.part-off-waste-ends'),
             self::Recess => new Said('holding.holding.clean-up-recess'),
-            self::Jam, self::WideJaws, self::JamPartner => new Said('holding.holding.clean-up-foot'),
+            self::Jam, self::WideJaws, self::JamPartner, self::Mandrel => new Said('holding.holding.clean-up-foot'),
         };
     }
 
@@ -228,6 +247,10 @@ enum Holding: string
     /** The zones that only come free when the piece comes off the lathe. */
     public function covers(Face $face): bool
     {
-        return $face === Face::Foot || ($face === Face::Top && $this === self::BetweenCentres);
+        return match ($this) {
+            self::Mandrel => false,
+            self::BetweenCentres => $face === Face::Foot || $face === Face::Top,
+            default => $face === Face::Foot,
+        };
     }
 }

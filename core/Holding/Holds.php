@@ -40,18 +40,40 @@ final readonly class Holds
     /** The best of those that hold it, cheapest in re-mounts and risk; null where none does. */
     public function choice(Mount ...$among): ?Grasp
     {
-        $rank = fn (HoldLimits $kind): ?int => $kind->rank($this->work->stage, $this->work->grain);
-        $kinds = array_filter($this->table->all(), fn (HoldLimits $kind): bool => $rank($kind) !== null
-            && ($among === [] || in_array($kind->mount, $among, true)));
-        usort($kinds, fn (HoldLimits $a, HoldLimits $b): int => $rank($a) <=> $rank($b));
-        foreach ($kinds as $kind) {
-            $grasp = $this->judged($kind);
-            if ($grasp->fits()) {
+        foreach ($this->ranked() as $kind) {
+            $grasp = $among === [] || in_array($kind->mount, $among, true) ? $this->judged($kind) : null;
+            if ($grasp?->fits() === true) {
                 return $grasp;
             }
         }
 
         return null;
+    }
+
+    /** @return list<HoldLimits> those that are chosen among at this stage, cheapest in re-mounts and risk first */
+    private function ranked(): array
+    {
+        $rank = fn (HoldLimits $kind): ?int => $kind->rank($this->work->stage, $this->work->grain);
+        $kinds = array_values(array_filter(
+            $this->table->all(), fn (HoldLimits $kind): bool => $rank($kind) !== null,
+        ));
+        usort($kinds, fn (HoldLimits $a, HoldLimits $b): int => $rank($a) <=> $rank($b));
+
+        return $kinds;
+    }
+
+    /** @return list<Grasp> of those that are chosen among at this stage, that which serves best first */
+    public function chosenAmong(): array
+    {
+        return array_map($this->judged(...), $this->ranked());
+    }
+
+    /** As is wished where that holds it; else the best of those that do. */
+    public function wished(?Mount $wish): ?Grasp
+    {
+        $grasp = $wish === null ? null : $this->by($wish);
+
+        return $grasp?->fits() === true ? $grasp : $this->choice();
     }
 
     /** How one kind holds it; null where the table does not know it. */

@@ -36,6 +36,7 @@ final readonly class Positions
             // By its edge.
             Holding::WideJaws => Face::except(self::MAIN, [Face::Outside]),
             Holding::JamPartner => [Face::Outside, Face::Top],
+            Holding::Mandrel => [Face::Outside, Face::Rim, Face::Top, Face::Foot],
             default => self::MAIN,
         };
         $positions = [
@@ -47,7 +48,7 @@ final readonly class Positions
                 $positions[] = new Position($stance, $mount, [Face::Outside, Face::Foot]);
             }
         }
-        if ($reverses && ! in_array($holding, [Holding::BetweenCentres, Holding::JamPartner], true)) {
+        if ($reverses && $holding->isReversed()) {
             $positions[] = new Position(
                 Stance::Foot, $foot ?? $holding->reversed(),
                 $holding === Holding::WideJaws ? [Face::Outside, Face::Foot] : [Face::Foot],

@@ -33,6 +33,7 @@ final readonly class CoatPlan
         public array $coats,
         public ?BuffWith $buff,
         public ?Sheen $sheen = null,
+        public ?CoatedWhen $when = null,
     ) {
     }
 
@@ -67,9 +68,12 @@ final readonly class CoatPlan
         $isBuffed = $plan->flag('buff', false)
             || ($sheen !== null && $sheen->outOfReach($last) === null);
 
+        $when = $plan->has('when')
+            ? CoatedWhen::from($plan->choice('when', array_column(CoatedWhen::cases(), 'value'))) : null;
+
         return new self(
-            Id::read($plan), $zones, $coats,
-            $isBuffed ? BuffWith::from($with) : null, $sheen,
+            id: Id::read($plan), zones: $zones, coats: $coats, buff: $isBuffed ? BuffWith::from($with) : null,
+            sheen: $sheen, when: $when,
         );
     }
 
@@ -159,6 +163,12 @@ final readonly class CoatPlan
         return Copy::with($this, ['sheen' => $sheen, 'buff' => $isReached ? $sheen->rub() : null]);
     }
 
+    /** The same, its outside coated then; as its piece is where nothing is said. */
+    public function coatedWhen(?CoatedWhen $when): self
+    {
+        return Copy::with($this, ['when' => $when]);
+    }
+
     /** "dewaxed shellac (2 lb cut), then 3 coats of wiping varnish (oil-based thinned)"; "bare" without coats. */
     public function inWords(): Said
     {
@@ -217,6 +227,7 @@ final readonly class CoatPlan
             'layers' => array_map(fn (Coat $coat): array => $coat->toArray(), $this->coats),
             'buff' => $this->buff !== null,
             'buff_with' => $this->buff?->value,
-        ] + ($this->sheen === null ? [] : ['sheen' => $this->sheen->value]);
+        ] + ($this->sheen === null ? [] : ['sheen' => $this->sheen->value])
+            + ($this->when === null ? [] : ['when' => $this->when->value]);
     }
 }

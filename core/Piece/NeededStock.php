@@ -50,7 +50,7 @@ final readonly class NeededStock
                 Holding::Recess => StockHold::Recess,
                 Holding::Faceplate => StockHold::None,
                 // What the centres mark comes off with what comes clean.
-                Holding::BetweenCentres, Holding::Jam, Holding::WideJaws, Holding::GlueBlock => null,
+                Holding::BetweenCentres, Holding::Jam, Holding::WideJaws, Holding::GlueBlock, Holding::Mandrel => null,
                 // What the jaws grip of it.
                 Holding::JamPartner => StockHold::None,
             },

@@ -54,6 +54,9 @@ final readonly class Part
 
     public Holding $holding;
 
+    /** What holds it besides, as its maker wants it. */
+    public HoldWishes $holds;
+
     public Profile $profile;
 
     /** @var list<Flaw> */
@@ -106,6 +109,7 @@ final readonly class Part
         $this->grain = $grain;
         $this->moisturePercent = $moisture;
         $this->holding = $holding;
+        $this->holds = HoldWishes::read($part);
         $this->profile = $profile;
         $this->flaws = array_map(
             Flaw::read(...), $part->has('features') ? $part->children('features', self::MAX_FLAWS) : [],
@@ -471,6 +475,12 @@ final readonly class Part
         return Copy::with($this, ['holding' => $holding]);
     }
 
+    /** The same with other wishes of how it is held besides. */
+    public function wishing(HoldWishes $holds): self
+    {
+        return Copy::with($this, ['holds' => $holds]);
+    }
+
     /** The same by another name, of other wood, held otherwise. */
     public function made(
         string $name,
@@ -609,6 +619,7 @@ final readonly class Part
         return [
             'id' => $this->id, 'name' => $this->name, 'wood' => $this->wood->name, 'grain' => $this->grain->value,
             'moisture_percent' => $this->moisturePercent, 'holding' => $this->holding->value,
+            ...$this->holds->toArray() === [] ? [] : ['holds' => $this->holds->toArray()],
             'shape' => $this->profile->toArray(),
             'features' => array_map(fn (Flaw $flaw): array => $flaw->toArray(), $this->flaws),
             'holes' => array_map(fn (PartHole $hole): array => $hole->toArray(), $this->holes),

@@ -24,6 +24,8 @@ return [
         'buff-or-rub-end' => 'Buff or rub at the end',
         'sheen' => 'Sheen',
         'comes' => 'as it comes',
+        'its-outside' => 'Its outside goes on',
+        'as-the-piece' => 'as the piece has its underside',
     ],
     'done' => [
         'done' => 'Done',

@@ -43,6 +43,10 @@ return [
     ],
     'fit' => [
     ],
+    'coated-when' => [
+        'before-reversing' => 'before it is turned round',
+        'with-the-rest' => 'with the rest, once it is hollow',
+    ],
     'coat-plan' => [
         'bare' => 'bare',
         'coats' => '{runs|thens}',

@@ -549,6 +549,9 @@ return [
         'film-in-the-mouth' => 'What sits in the mouth would print in a film there.',
         'partner-still-held' => 'Its partner holds it, and has to sit on its own hold until then.',
         'instead' => 'Not by the {holding} that was asked for. {because|sentences}',
+        'instead-of' => 'Not {mount}, as was asked for. {because|sentences}',
+        'never-held-so' => 'The {part|lower} is never held {mount}: by its {holding} there is no such mount.',
+        'another-holding' => 'Choose another hold for most of the work, or leave this one open',
         'nothing' => 'Nothing that the shop has holds the {part|lower} while it is turned. By the {holding}: '
             .'{because|sentences}',
         'no-first' => 'Nothing that the shop has holds the blank of the {part|lower} while it is brought round.',

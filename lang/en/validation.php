@@ -75,7 +75,7 @@ return [
         'each_pass' => 'hardened again',
         'flaw_on' => 'on the', 'flaw_to' => 'to', 'flaw_width' => 'width', 'joint_depth' => 'depth',
         'joint_glue' => 'glue', 'joint_height' => 'height over the foot', 'joint_azimuth' => 'turn',
-        'joint_angle' => 'angle',
+        'joint_angle' => 'angle', 'hold_outside' => 'first hold', 'hold_foot' => 'hold for the foot',
         'joint_diameter' => 'diameter', 'part_name' => 'name of the part', 'wood_name' => 'name',
         'density_kg_m3' => 'density', 'janka_n' => 'hardness', 'rgb' => 'colour',
         'tangential_shrinkage_percent' => 'shrinkage, tangential', 'radial_shrinkage_percent' => 'shrinkage, radial',

@@ -257,6 +257,19 @@ return [
         'long' => 'Long or deep, {mm}',
         'outer' => 'A tube’s outside, {mm}',
     ],
+    'hold-choices' => [
+        'what-serves-best' => 'what serves best',
+        'does-not-serve' => '{hold}: does not serve',
+        'asked' => [
+            'outside' => 'Until that is cut, held',
+            'foot' => 'For its foot, held',
+        ],
+        'stages' => [
+            'outside' => 'Its blank, for the outside',
+            'inside' => 'For the inside and all that follows',
+            'foot' => 'Turned round, for its foot',
+        ],
+    ],
     'hole-words' => [
         'at' => '{hole}; {wood} of wood is there',
         'across' => 'Across, {mm}',

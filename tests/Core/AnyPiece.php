@@ -35,11 +35,16 @@ final class AnyPiece
                 ['outside'], ['inside', 'rim'], ['foot'],
             ] as $k => $zones) {
                 $layers = array_map(fn (): string => $one($products), range(1, mt_rand(1, 3)));
-                $coats[] = ['buff' => mt_rand(0, 2) === 0] + Benchwork::coats("$id-c$k", $zones, ...$layers);
+                $coats[] = [
+                    'buff' => mt_rand(0, 2) === 0, 'when' => $one([null, null, 'before-reversing', 'with-the-rest']),
+                ] + Benchwork::coats("$id-c$k", $zones, ...$layers);
             }
             $parts[] = Benchwork::bowl([
                 'id' => $id, 'name' => ucfirst($id), 'marks' => $marks, 'features' => $flaws, 'coats' => $coats,
-                'holding' => $one(['tenon', 'recess', 'between-centres', 'faceplate', 'jam']),
+                'holding' => $one(['tenon', 'recess', 'between-centres', 'faceplate', 'jam', 'mandrel']),
+                'holds' => $one([[], [], ['outside' => $one(['screw', 'faceplate', 'vacuum']), 'foot' => $one([
+                    'jam', 'vacuum', 'wide-jaws', 'mandrel',
+                ])]]) ?: null,
                 'grain' => $one(['side', 'end']),
             ]);
             if ($n > 0) {

@@ -190,6 +190,52 @@ final class LatheTest extends FeatureTestCase
         $this->get(route('pieces.shape', $piece))->assertSee('Begun as: a blank, to be turned.');
     }
 
+    public function test_each_stage_is_held_as_its_maker_wishes_and_says_what_does_not_serve(): void
+    {
+        $piece = $this->drawn('deep-bowl', ['diameter' => '180', 'height' => '60', 'foot' => '80', 'wall' => '8',
+            'grain' => 'side']);
+        $save = fn (array $holds) => $this->put(route('pieces.parts.update', $piece), $holds + [
+            'version' => $piece->refresh()->version, 'part_name' => 'Body', 'wood' => 'Walnut (black)',
+            'grain' => 'side', 'moisture' => '9', 'holding' => 'tenon',
+        ]);
+        $kept = fn (): mixed => $piece->refresh()->document->fields()['parts'][0]['holds'] ?? null;
+        $save(['hold_outside' => 'faceplate', 'hold_foot' => 'vacuum'])->assertSessionHasNoErrors();
+        self::assertSame(['outside' => 'faceplate', 'foot' => 'vacuum'], $kept());
+        $this->get(route('pieces.route', $piece))->assertSee('Mount on a faceplate')
+            ->assertSee('Turn it round on the vacuum chuck');
+        $this->get(route('pieces.shape', $piece))->assertSee('value="vacuum" selected', false)
+            ->assertSee('on a mandrel: does not serve')->assertSee('It has no hole right through.');
+        $save(['hold_foot' => 'in the lap'])->assertSessionHasErrors('hold_foot');
+        $save([])->assertSessionHasNoErrors();
+        self::assertSame('vacuum', $kept()['foot'] ?? null, 'what is not asked for stays');
+        $save(['hold_outside' => '', 'hold_foot' => ''])->assertSessionHasNoErrors();
+        self::assertNull($kept());
+        $this->get(route('pieces.route', $piece))->assertSee('Mount on a screw chuck')
+            ->assertDontSee('on the vacuum chuck');
+    }
+
+    public function test_the_outside_of_a_plan_of_coats_goes_on_before_the_piece_is_turned_round(): void
+    {
+        $piece = $this->drawn('deep-bowl', ['diameter' => '180', 'height' => '60', 'foot' => '80', 'wall' => '8',
+            'grain' => 'side']);
+        $put = fn (array $typed) => $this->put(
+            route('pieces.coats', $piece), ['version' => $piece->refresh()->version] + $typed,
+        );
+        $put(['do' => 'stack', 'stack' => 'none', 'zones' => ['outside', 'inside', 'rim']]);
+        $plan = fn (): array => $piece->refresh()->document->fields()['parts'][0]['coats'][0];
+        $put(['do' => 'add', 'plan' => $plan()['id'], 'product' => 'Oil-varnish blend'])->assertSessionHasNoErrors();
+        $coat = $plan()['layers'][0]['id'];
+        self::assertNull($piece->plannedSteps()->where('step', "$coat/outside")->first());
+        $put(['do' => 'when', 'plan' => $plan()['id'], 'when' => 'before-reversing'])->assertSessionHasNoErrors();
+        self::assertLessThan(
+            $this->step($piece, 'body.inside/hollow')->position, $this->step($piece, "$coat/outside")->position,
+        );
+        $this->get(route('pieces.coats', $piece))->assertSee('value="before-reversing" selected', false);
+        $put(['do' => 'when', 'plan' => $plan()['id'], 'when' => 'tomorrow'])->assertSessionHasErrors('when');
+        $put(['do' => 'when', 'plan' => $plan()['id'], 'when' => ''])->assertSessionHasNoErrors();
+        self::assertArrayNotHasKey('when', $plan());
+    }
+
     public function test_what_is_bought_is_listed_once_fitted_by_name_and_refused_at_its_field(): void
     {
         $this->put(route('equipment.update'), [

@@ -13,6 +13,7 @@ use App\Planning\ShopMapper;
 use App\View\Drawings;
 use App\View\FittingWords;
 use App\View\FlawWords;
+use App\View\HoldChoices;
 use App\View\HoleWords;
 use App\View\PartsPanel;
 use App\View\PiecePage;
@@ -45,6 +46,9 @@ class ShapeController extends Controller
             'panel' => ShapePanel::of(
                 $piece, $core, $part, $this->mapper->bench($piece->workshop), $show,
                 drawings: Drawings::of($piece, $this->mapper->key($piece->workshop, $piece), $show),
+            ),
+            'holds' => HoldChoices::of(
+                $core, $part, $tables, $this->mapper->bench($piece->workshop), $show,
             ),
             'woods' => $tables->woods->names(), 'rates' => $tables->calibration->joints,
             'stock' => new StockPanel($core, $tables->calibration, $show),

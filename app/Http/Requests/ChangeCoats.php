@@ -8,6 +8,7 @@ use App\View\Show;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BuffWith;
+use HonestGrain\Piece\CoatedWhen;
 use HonestGrain\Piece\Sheen;
 use Illuminate\Validation\Rule;
 
@@ -23,7 +24,7 @@ class ChangeCoats extends PieceChange implements TakesLists
     {
         return [
             'do' => ['required', Rule::in([
-                'stack', 'add', 'remove', 'up', 'down', 'denib', 'buff', 'sheen', 'unplan',
+                'stack', 'add', 'remove', 'up', 'down', 'denib', 'buff', 'sheen', 'when', 'unplan',
             ])],
             'plan' => ['nullable', 'string', 'max:60'],
             'zones' => ['array'],
@@ -34,6 +35,7 @@ class ChangeCoats extends PieceChange implements TakesLists
             'denib' => ['nullable', Rule::enum(Denib::class)],
             'buff' => ['nullable', Rule::enum(BuffWith::class)],
             'sheen' => ['nullable', Rule::enum(Sheen::class)],
+            'when' => ['nullable', Rule::enum(CoatedWhen::class)],
         ];
     }
 }

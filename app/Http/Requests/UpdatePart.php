@@ -9,12 +9,15 @@ use HonestGrain\Geometry\Bore;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\Holding;
+use HonestGrain\Holding\HoldStage;
+use HonestGrain\Holding\Mount;
+use HonestGrain\Piece\HoldWishes;
 use HonestGrain\Piece\Part;
 use HonestGrain\Reading\Document;
 use HonestGrain\Words\Unit;
 use Illuminate\Validation\Rule;
 
-/** Name, wood, grain, moisture, hold and bore of one part. */
+/** Name, wood, grain, moisture, holds and bore of one part. */
 class UpdatePart extends PieceChange
 {
     protected function fields(Show $show): array
@@ -27,10 +30,25 @@ class UpdatePart extends PieceChange
             'grain' => ['required', Rule::enum(GrainDirection::class)],
             'moisture' => ['required', 'numeric', 'between:0,200'],
             'holding' => ['required', Rule::enum(Holding::class)],
+            'hold_outside' => ['nullable', Rule::enum(Mount::class)->only(HoldWishes::mounts())],
+            'hold_foot' => ['nullable', Rule::enum(Mount::class)->only(HoldWishes::mounts())],
             'bore' => ['nullable', 'numeric', $length('bore')],
             'bore_depth' => ['nullable', 'numeric', $length('height')],
             'bore_from' => ['nullable', Rule::in(Bore::FROM)],
         ];
+    }
+
+    /** What holds it besides; what the form does not ask for stays as it is. */
+    public function holds(Part $part): HoldWishes
+    {
+        $holds = $part->holds;
+        foreach ([HoldStage::Outside, HoldStage::Foot] as $stage) {
+            $field = "hold_$stage->value";
+            $holds = $this->has($field)
+                ? $holds->with($stage, Mount::tryFrom((string) $this->validated($field))) : $holds;
+        }
+
+        return $holds;
     }
 
     public function bore(Show $show): ?Bore

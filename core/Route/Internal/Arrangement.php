@@ -85,8 +85,13 @@ final class Arrangement
         foreach ($precedences as $precedence) {
             $this->after[$numbers[$precedence->first]][] = $numbers[$precedence->later];
             $this->pending[$numbers[$precedence->later]]++;
-            if ($precedence->wait->minHours > $figures->staysMountedHours) {
-                $this->isLong[$numbers[$precedence->first]] = true;
+        }
+        foreach ($precedences as $precedence) {
+            [$first, $later] = [$numbers[$precedence->first], $numbers[$precedence->later]];
+            // What is only waited for off the lathe, such as a cure, takes nothing off that goes on there first.
+            if ($precedence->wait->minHours > $figures->staysMountedHours
+                && (array_keys($this->stances[$later]) !== [Stance::Off->value] || ! $this->goesOn($first))) {
+                $this->isLong[$first] = true;
             }
         }
         foreach (array_keys($positions) as $part) {
@@ -261,6 +266,20 @@ final class Arrangement
         }
 
         return array_sum($entered) * $this->figures->remountMinutes + array_sum($more);
+    }
+
+    /** Whether something that follows from an operation is done as the part sits on the lathe by then. */
+    private function goesOn(int $i): bool
+    {
+        $here = array_diff_key($this->stances[$i], [Stance::Off->value => true]);
+        foreach ($this->after[$i] as $later) {
+            if ($this->operations[$later]->part === $this->operations[$i]->part
+                && array_intersect_key($here, $this->stances[$later]) !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array<string, true> */

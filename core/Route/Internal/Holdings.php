@@ -17,11 +17,11 @@ use HonestGrain\Piece\School;
 use HonestGrain\Piece\School\Lid;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
-use HonestGrain\Piece\Workpieces;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Internal\Work\PartContext;
+use HonestGrain\Route\PartHolds;
 use HonestGrain\Words\Said;
 
 /**
@@ -35,7 +35,7 @@ final readonly class Holdings
     /** What takes the place of a holding that does not serve. */
     private const OTHERS = [
         Holding::Tenon, Holding::Recess, Holding::BetweenCentres, Holding::WideJaws, Holding::Faceplate,
-        Holding::GlueBlock,
+        Holding::GlueBlock, Holding::Mandrel,
     ];
 
     /**
@@ -56,10 +56,7 @@ final readonly class Holdings
 
                 continue;
             }
-            $holds = Holds::of((new Workpieces(
-                part: $part, calibration: $tables->calibration, isWet: $bench->isWet($part->moisturePercent),
-                hasPartner: $piece->isFitted($part), stock: $piece->stockOf($part),
-            ))->at(HoldStage::Inside), $bench->equipment, $tables->lathe->holds, $tables->calibration);
+            $holds = PartHolds::at(HoldStage::Inside, $piece, $part, $bench, $tables);
             $not = self::refusal($piece, $part, $holds);
             // What the lathe does not take at all, no hold helps.
             if ($not === [] || self::isBeyond($part, $bench, $tables, $piece)) {
@@ -130,16 +127,29 @@ final readonly class Holdings
      */
     public static function conflicts(PartContext $subject): array
     {
-        $holding = $subject->part->holding;
+        [$holding, $wishes] = [$subject->part->holding, $subject->part->holds];
         $isFirst = $subject->startsAs === StartsAs::Blank && $holding->hasFirst()
             && $subject->firstHold === null;
         $isFoot = $subject->positions->has(Stance::Foot) && $subject->isPartedOff() && $subject->footHold === null
             && $subject->partingStance() === Stance::Foot;
 
-        return array_map(fn (string $line): Conflict => Conflict::forbid(
+        $isNever = fn (?Mount $wish, Stance $stance): bool => $wish !== null && ! $subject->positions->has($stance)
+            && $subject->startsAs === StartsAs::Blank;
+        $never = array_filter([
+            $isNever($wishes->outside, Stance::First) ? $wishes->outside : null,
+            $isNever($wishes->foot, Stance::Foot) ? $wishes->foot : null,
+        ]);
+
+        return [...array_map(fn (string $line): Conflict => Conflict::forbid(
             [$subject->id('mount')], new Said($line, ['part' => $subject->part->name]),
             [new Said('route.holdings.list-hold')], ConflictCode::NoHold,
-        ), [...$isFirst ? ['route.holdings.no-first'] : [], ...$isFoot ? ['route.holdings.no-foot'] : []]);
+        ), [
+            ...$isFirst ? ['route.holdings.no-first'] : [], ...$isFoot ? ['route.holdings.no-foot'] : [],
+        ]), ...array_map(fn (Mount $wish): Conflict => Conflict::warn(
+            [$subject->id('mount')], new Said('route.holdings.never-held-so', [
+                'part' => $subject->part->name, 'mount' => $wish->label(), 'holding' => $holding->said(),
+            ]), [new Said('route.holdings.another-holding')],
+        ), array_values($never))];
     }
 
     /** @param  list<Said>  $not */

@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal;
 use HonestGrain\Calibration\BenchFigures;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Holding\HoldStage;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Route\Internal\Work\PartContext;
@@ -98,6 +99,7 @@ final readonly class Mounting
         $pad = $isFoot ? [
             ...$holding->releaseHow($subject->has(Face::Inside), $by),
             ...$by === Mount::Jam ? [] : $subject->footHold->how ?? [],
+            ...PartContext::said($subject->insteadAt(HoldStage::Foot)),
         ] : [];
         // How its tenon or recess is cut is said where that is done.
         $main = array_slice($subject->mainHold->how ?? [], (int) $holding->isCut());
@@ -116,7 +118,10 @@ final readonly class Mounting
                     $holding->isCut() => 'route.layout.hold-all-follows-cut',
                     default => 'route.layout.all-but-edge-from-here',
                 }), $subject->isInPartner() ? [new Said('holding.hold.straight-in-jaws')]
-                    : $subject->firstHold->how ?? [],
+                    : [
+                        ...$subject->firstHold->how ?? [],
+                        ...PartContext::said($subject->insteadAt(HoldStage::Outside)),
+                    ],
             ],
             $stage->position->stance === Stance::Truing => [
                 new Said('route.layout.press-tail-centre-up', ['mount' => $stage->position->mount->label()]),

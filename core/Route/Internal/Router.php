@@ -8,7 +8,6 @@ use HonestGrain\Coating\Kinetics;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Holding\Stance;
-use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\OwnStep;
@@ -347,9 +346,7 @@ final class Router
 
     private function undersideFirst(PartContext $subject): void
     {
-        $early = array_merge(...array_map(
-            fn (CoatPlan $plan): array => $plan->zones, $subject->plansBeforeReversing(),
-        ));
+        $early = $subject->allCoatedEarly();
         foreach ($early === [] ? [] : $this->coats[$subject->part->id]->beforeRelease() as $last) {
             if (Face::except($last->faces(), $early) === []) {
                 $this->preferred[] = Precedence::custom(

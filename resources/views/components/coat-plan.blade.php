@@ -1,5 +1,6 @@
 @props(['page', 'panel', 'products'])
 @use('HonestGrain\Piece\BuffWith')
+@use('HonestGrain\Piece\CoatedWhen')
 @use('HonestGrain\Piece\Sheen')
 @php($piece = $page->piece)
 @php($plan = $panel->plan)
@@ -18,6 +19,10 @@
         @foreach ([
             ['buff', say('pages.coat-plan.buff-or-rub-end'), say('pages.coat-plan.no'), BuffWith::cases(), $plan->buff],
             ['sheen', say('pages.coat-plan.sheen'), say('pages.coat-plan.comes'), Sheen::cases(), $plan->sheen],
+            ...$page->mayCoatEarly($plan) ? [[
+                'when', say('pages.coat-plan.its-outside'), say('pages.coat-plan.as-the-piece'), CoatedWhen::cases(),
+                $plan->when,
+            ]] : [],
         ] as [$asks, $label, $none, $choices, $chosen])
             <x-coat-form :page="$page" :panel="$panel" :class="$loop->first ? 'ml-auto' : null">
                 <input type="hidden" name="do" value="{{ $asks }}" />

@@ -155,6 +155,15 @@
                     <x-field name="holding" label="Held by">
                         <x-choose name="holding" :options="$page->holdings()" :chosen="$part->holding->value" />
                     </x-field>
+                    @foreach ($holds->wished() as $stage)
+                        <x-field :name="'hold_'.$stage->value" :label="say('view.hold-choices.asked.'.$stage->value)">
+                            <x-choose
+                                :name="'hold_'.$stage->value"
+                                :options="$holds->options($stage)"
+                                :chosen="$holds->chosen($stage)"
+                            />
+                        </x-field>
+                    @endforeach
                     <x-number
                         name="bore"
                         :label="say('pages.pieces-shape.bore', ['unit' => $show->unit(Unit::Length)])"
@@ -174,6 +183,17 @@
                     </x-field>
                     <p><button class="press press-main">Save the part</button></p>
                 </form>
+                <x-disclosure label="What holds it at each stage, and what does not" is-faint class="small mt-3">
+                    @foreach ($holds->table() as [$stage, $rows])
+                        <h3 class="mt-3">{{ $stage }}</h3>
+                        <dl class="mt-1 grid grid-cols-[11rem_1fr] gap-x-4 gap-y-1">
+                            @foreach ($rows as [$hold, $serves, $why])
+                                <dt @class(['faint' => ! $serves])>{{ $serves ? '✓' : '–' }} {{ $hold }}</dt>
+                                <dd @class(['faint' => ! $serves])>{{ $why === '' ? 'It serves.' : $why }}</dd>
+                            @endforeach
+                        </dl>
+                    @endforeach
+                </x-disclosure>
             </section>
         </div>
         <div class="space-y-8">

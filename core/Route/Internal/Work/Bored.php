@@ -6,7 +6,6 @@ namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
-use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\Boring;
 use HonestGrain\Lathework\Speed;
@@ -44,7 +43,7 @@ final readonly class Bored
     private function __construct(private PartContext $subject)
     {
         $drawn = $this->deepMm();
-        $isTurnedOnIt = $subject->part->holding === Holding::BetweenCentres;
+        $isTurnedOnIt = $subject->part->holding->turnsOnBore();
         $boring = $this->boringOf($drawn);
         $this->cutMm = match (true) {
             $isTurnedOnIt => $drawn + $subject->calibration->turning->allowanceMm,
@@ -62,7 +61,7 @@ final readonly class Bored
 
         return $bore === null ? null : $this->subject->boringIfAny($this->subject->hole(
             $bore->diameterMm, $deepMm, $bore->isThrough(),
-            $this->subject->part->holding === Holding::BetweenCentres,
+            $this->subject->part->holding->turnsOnBore(),
         ));
     }
 
@@ -124,7 +123,7 @@ final readonly class Bored
      */
     private function isOffTheLathe(): bool
     {
-        return $this->boring !== null && ($this->subject->part->holding === Holding::BetweenCentres
+        return $this->boring !== null && ($this->subject->part->holding->turnsOnBore()
             || ($this->boring->isFromBothEnds && $this->subject->startsAs === StartsAs::Blank));
     }
 

@@ -56,14 +56,13 @@ final class Coated
     /**
      * @param  list<Face>  $faces
      * @param  list<Coat>  $coats
-     * @param  string  $suffix  of the ids, where the same coats went on other faces before
      */
     private function __construct(
         private readonly PartContext $subject,
         private readonly CoatPlan $plan,
         private readonly array $faces,
         private readonly array $coats,
-        private readonly string $suffix,
+        private readonly Go $go,
         private readonly float $rank,
     ) {
     }
@@ -80,22 +79,32 @@ final class Coated
         array $faces,
         array $coats,
         float $rank,
-        string $suffix = '',
+        Go $go = Go::Whole,
         ?self $over = null,
-        ?BuffWith $buff = null,
     ): self {
-        $self = new self(subject: $subject, plan: $plan, faces: $faces, coats: $coats, suffix: $suffix, rank: $rank);
+        $self = new self(subject: $subject, plan: $plan, faces: $faces, coats: $coats, go: $go, rank: $rank);
         if ($over !== null) {
             [$self->open, $self->filmUm, $self->isSealed] = [$over->open, $over->filmUm, $over->isSealed];
         }
         foreach ($coats as $i => $coat) {
             $self->coat($coat, $i, $over === null && $i === 0);
         }
-        if ($buff !== null && $self->laid !== []) {
-            $self->buff($buff, $self->laid[count($self->laid) - 1]);
-        }
 
         return $self;
+    }
+
+    /**
+     * The same, buffed in the end where the plan says so.
+     *
+     * @param  list<Face>  $faces  all that is buffed then: a wheel takes the whole piece
+     */
+    public function buffed(?BuffWith $buff, array $faces): self
+    {
+        if ($buff !== null && $this->laid !== []) {
+            $this->buff($buff, $faces, $this->laid[count($this->laid) - 1]);
+        }
+
+        return $this;
     }
 
     /** @return list<Operation> */
@@ -137,8 +146,9 @@ final class Coated
     {
         $subject = $this->subject;
         $coating = $coat->coating;
-        $id = $coat->id.$this->suffix;
-        if ($coat->denib !== null && ! $isFirst && $this->open !== [] && $this->suffix === '') {
+        $id = $coat->id.$this->go->value;
+        $isOfMany = $this->go !== Go::Foot;
+        if ($coat->denib !== null && ! $isFirst && $this->open !== [] && $isOfMany) {
             $this->denib($coat);
         }
         foreach ($this->open as [$before, $wait]) {
@@ -178,7 +188,7 @@ final class Coated
                 hold: $this->isOnLathe($coating) ? new Said('route.coated.spinning-slowly-first') : null,
             ),
             words: new StepWords(
-                $this->suffix === '' ? new Said('route.coated.coat-of', [
+                $isOfMany ? new Said('route.coated.coat-of', [
                     'class' => $coating->name(),
                     'position' => Quantity::count($position),
                     'count' => Quantity::count($count),
@@ -194,9 +204,9 @@ final class Coated
                     $slowed > 1 ? new Said('route.coated.oil-slows-every-wait', [
                         'wood' => $subject->part->wood->said(),
                         'slowed' => Quantity::count($slowed),
-                    ]) : null, ...$isFirst && $this->suffix === '' ? $subject->masks() : [],
+                    ]) : null, ...$isFirst && $isOfMany ? $subject->masks() : [],
                 ),
-                brief: $this->suffix === '' ? new Said('route.coated.coat-of-2', [
+                brief: $isOfMany ? new Said('route.coated.coat-of-2', [
                     'position' => Quantity::count($position),
                     'count' => Quantity::count($count),
                 ]) : new Said('route.coated.foots-coat'),
@@ -291,7 +301,7 @@ final class Coated
     private function wipePaste(Coat $coat, string $after, Wait $wait, int $number): void
     {
         $subject = $this->subject;
-        $id = "$coat->id/wipe-clean";
+        $id = "$after/wipe-clean";
         $this->chains[] = Precedence::rule($after, $id, Wait::none(), new Said('route.coated.while-still-warm-soft'));
         $this->operations[] = new Operation(
             id: $id, kind: StepKind::DustOff, part: $subject->part->id,
@@ -325,7 +335,7 @@ final class Coated
         $subject = $this->subject;
         $figures = $subject->calibration->coats;
         $denib = $coat->denib ?? throw new \LogicException('Only a coat with a rub before it is rubbed.');
-        $id = "$coat->id/denib";
+        $id = $coat->id.$this->go->value.'/denib';
         foreach ($this->open as [$before, $wait]) {
             $dry = Wait::hours($wait->minHours, null, $wait->kinetics);
             $this->chains[] = Precedence::rule($before, $id, $dry, new Said('route.coated.soft-coat-rolls-up'));
@@ -354,21 +364,22 @@ final class Coated
         $this->open[] = [$id, Wait::none()];
     }
 
-    private function buff(BuffWith $buff, LaidCoat $last): void
+    /** @param  list<Face>  $faces */
+    private function buff(BuffWith $buff, array $faces, LaidCoat $last): void
     {
         $subject = $this->subject;
         $harden = Wait::hours($buff->afterHours($last->coating) * $last->slowed, null, $last->coating->kinetics());
-        $id = "{$this->plan->id}/buff";
+        $id = "{$this->plan->id}/buff{$this->go->value}";
         foreach ($this->open as [$before]) {
             $this->chains[] = Precedence::rule($before, $id, $harden, new Said('route.coated.earlier-drags'));
         }
         $isWheel = $buff === BuffWith::Wheel;
         $this->operations[] = new Operation(
             id: $id, kind: StepKind::Buff, part: $subject->part->id,
-            doing: $subject->over('buff', $this->faces, [$this->plan->id]),
+            doing: $subject->over('buff', $faces, [$this->plan->id]),
             timing: new Timing(
                 $subject->calibration->bench->buffMinutes + $subject->minutesOver(
-                    $buff->minutesPer100Cm2($subject->calibration->coats), $this->faces,
+                    $buff->minutesPer100Cm2($subject->calibration->coats), $faces,
                 ),
                 $this->rank + 0.9,
             ),
@@ -377,7 +388,7 @@ final class Coated
                 hold: $isWheel ? new Said('route.coated.both-hands-wheel-lathe') : new Said('route.coated.by-hand'),
             ),
             words: new StepWords(
-                Said::at($buff->action(), $this->where()),
+                Said::at($buff->action(), $this->named($faces)),
                 $isWheel
                 ? new Said('route.coated.only-once-last-coat')
                 : new Said('route.coated.soon-last-coat-hard'),
@@ -500,11 +511,17 @@ final class Coated
 
     private function where(): Said
     {
+        return $this->named($this->faces);
+    }
+
+    /** @param  list<Face>  $faces */
+    private function named(array $faces): Said
+    {
         $most = Face::except($this->subject->faces(), [Face::Foot, Face::Bore]);
 
-        return count($this->faces) > 1 && Face::except($most, $this->faces) === []
+        return count($faces) > 1 && Face::except($most, $faces) === []
             ? new Said('route.coated.all-over') : new Said(
-                'route.coated.faces', ['faces' => array_map(fn (Face $face): Said => $face->said(), $this->faces)],
+                'route.coated.faces', ['faces' => array_map(fn (Face $face): Said => $face->said(), $faces)],
             );
     }
 }

@@ -99,6 +99,17 @@ final class Coats
         return $this->firsts;
     }
 
+    /** @return list<Operation> those of what is coated once it is off its hold */
+    public function firstsOnceReleased(): array
+    {
+        $early = $this->subject->allCoatedEarly();
+
+        return array_values(array_filter(
+            $this->isReleasedEarly ? $this->firsts : [],
+            fn (Operation $first): bool => Face::except($first->faces(), $early) !== [],
+        ));
+    }
+
     /** @return list<LaidCoat> */
     public function laid(): array
     {
@@ -152,7 +163,8 @@ final class Coats
     {
         return array_filter(
             $subject->part->coatPlans,
-            fn (CoatPlan $plan): bool => in_array(Face::Foot, $plan->zones, true) && count($plan->zones) > 1,
+            fn (CoatPlan $plan): bool => in_array(Face::Foot, $plan->zones, true)
+                && count(Face::except($plan->zones, $subject->coatedEarly($plan))) > 1,
         ) !== [];
     }
 
@@ -189,12 +201,18 @@ final class Coats
                 && $this->subject->part->coatPlanFor($face) === null);
             $faces = Face::once([...$faces, ...array_values($free)]);
         }
+        $early = Face::among($faces, $this->subject->coatedEarly($plan));
+        // What is all coated then is no second go.
+        $early = count($early) < count($faces) ? $early : [];
+        $faces = Face::except($faces, $early);
         $waxes = $this->isReleasedEarly || ! $this->getsFootCoat($plan) ? [] : self::trailingWaxes($plan);
         $body = array_slice($plan->coats, 0, count($plan->coats) - count($waxes));
         $go = Coated::of(
-            subject: $this->subject, plan: $plan, faces: $faces, coats: $body, rank: $rank, buff: $waxes === []
-                ? $plan->buff : null,
-        );
+            subject: $this->subject, plan: $plan, faces: $faces, coats: $body, rank: $rank,
+        )->buffed($waxes === [] ? $plan->buff : null, $this->buffedWith($plan, $faces, $early));
+        if ($early !== []) {
+            $this->early($plan, $early, $rank);
+        }
         $this->add($go);
         if ($go->first() !== null) {
             $this->firsts[] = $go->first();
@@ -206,11 +224,49 @@ final class Coats
         if ($waxes !== []) {
             $all = Face::once([...$faces, ...$this->coveredFaces()]);
             $wax = Coated::of(
-                subject: $this->subject, plan: $plan, faces: $all, coats: $waxes, rank: 95.0, suffix: '', over: $go,
-                buff: $plan->buff,
-            );
+                subject: $this->subject, plan: $plan, faces: $all, coats: $waxes, rank: 95.0, over: $go,
+            )->buffed($plan->buff, $this->buffedWith($plan, $all, $early));
             $this->add($wax);
             $this->waxes[$plan->id] = $wax->first() ?? throw new \LogicException('There is no wax.');
+        }
+    }
+
+    /**
+     * What is buffed in the end: a wheel takes the whole piece, a hand what it has just coated.
+     *
+     * @param  list<Face>  $faces
+     * @param  list<Face>  $early
+     * @return list<Face>
+     */
+    private function buffedWith(CoatPlan $plan, array $faces, array $early): array
+    {
+        return $plan->buff?->isOffTheLathe() === true ? Face::once([...$early, ...$faces]) : $faces;
+    }
+
+    /**
+     * The share of a plan that goes on before the part is turned round.
+     *
+     * @param  list<Face>  $faces
+     */
+    private function early(CoatPlan $plan, array $faces, float $rank): void
+    {
+        $isByWheel = $plan->buff?->isOffTheLathe() === true;
+        $go = Coated::of(
+            subject: $this->subject, plan: $plan, faces: $faces, coats: $plan->coats, rank: $rank - 0.5,
+            go: Go::Early,
+        )->buffed($isByWheel ? null : $plan->buff, $faces);
+        $this->add($go);
+        [$first, $last, $laid] = [$go->first(), $go->last(), $go->laid()];
+        if ($first === null || $last === null) {
+            return;
+        }
+        $this->firsts[] = $first;
+        $this->beforeRelease[] = $last;
+        if ($isByWheel) {
+            $top = $laid[count($laid) - 1];
+            $this->chains[] = Precedence::rule($last->id, "$plan->id/buff", Wait::hours(
+                $plan->buff->afterHours($top->coating) * $top->slowed, null, $top->coating->kinetics(),
+            ), new Said('route.coats.whole-piece-goes-wheel'));
         }
     }
 
@@ -222,7 +278,9 @@ final class Coats
         if ($this->isReleasedEarly || $faces === [] || $plan === null || $plan->coats === []) {
             return;
         }
-        $isOwn = Face::except($plan->zones, $faces) === [];
+        $early = $this->subject->coatedEarly($plan);
+        $isOwn = Face::among($plan->zones, $faces) !== []
+            && Face::except($plan->zones, [...$faces, ...$early]) === [];
         $coat = $isOwn ? null : $this->footCoat($plan);
         if (! $isOwn && $coat === null) {
             return;
@@ -231,9 +289,8 @@ final class Coats
             ? Coated::of(
                 subject: $this->subject, plan: $plan, faces: Face::among($plan->zones, $faces), coats: $plan->coats,
                 rank: 93.0,
-                buff: $plan->buff,
-            ) : Coated::of(
-                subject: $this->subject, plan: $plan, faces: $faces, coats: [$coat], rank: 93.0, suffix: '/foot',
+            )->buffed($plan->buff, Face::among($plan->zones, $faces)) : Coated::of(
+                subject: $this->subject, plan: $plan, faces: $faces, coats: [$coat], rank: 93.0, go: Go::Foot,
             );
         $this->add($go);
         if ($coat !== null && $plan->buff?->isOffTheLathe() === true) {

@@ -48,7 +48,7 @@ final class Foot
                 new Said('route.foot.kept-until-last-coat'),
             );
         }
-        foreach ($coats->isReleasedEarly ? $coats->firsts() : [] as $first) {
+        foreach ($coats->firstsOnceReleased() as $first) {
             $chains[] = Precedence::custom(
                 $off, $first->id, Wait::none(), $coats->whyEarly(),
             );

@@ -6,6 +6,7 @@ namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Calibration\Calibration;
+use HonestGrain\Coating\Laying;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
@@ -28,6 +29,7 @@ use HonestGrain\Lathework\Exception\NoBit;
 use HonestGrain\Lathework\Hole;
 use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\Coat;
+use HonestGrain\Piece\CoatedWhen;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Joint;
@@ -44,11 +46,11 @@ use HonestGrain\Piece\School\WetFinish;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Piece\Wish;
-use HonestGrain\Piece\Workpieces;
 use HonestGrain\Rack\RoughOut;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Place;
+use HonestGrain\Route\PartHolds;
 use HonestGrain\Route\Sanding;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Technique;
@@ -114,11 +116,9 @@ final readonly class PartContext
         $this->cutThrough = $this->cutThrough();
         $this->soundAfter = $this->soundAfter();
         $isBlank = $this->startsAs === StartsAs::Blank;
-        $foot = $this->holds(HoldStage::Foot);
-        $usual = $foot->by($part->holding->reversed());
-        $this->firstHold = $isBlank ? $this->holds(HoldStage::Outside)->choice() : null;
+        $this->firstHold = $isBlank ? $this->holds(HoldStage::Outside)->wished($part->holds->outside) : null;
         $this->mainHold = $isBlank ? $this->holds(HoldStage::Inside)->by($part->holding->on()) : null;
-        $this->footHold = $usual?->fits() === true ? $usual : $foot->choice();
+        $this->footHold = $this->holds(HoldStage::Foot)->wished($part->holds->foot ?? $part->holding->reversed());
         $this->positions = Positions::of(
             holding: $part->holding,
             first: $isBlank && $this->isInPartner() ? Mount::Tenon : $this->firstHold?->mount,
@@ -255,6 +255,21 @@ final readonly class PartContext
         return null;
     }
 
+    /** Why it is not held at a stage as its maker wished; null where it is, or nothing was wished. */
+    public function insteadAt(HoldStage $stage): ?Said
+    {
+        $wish = $this->part->holds->at($stage);
+        $held = $stage === HoldStage::Foot ? $this->footHold : $this->firstHold;
+        if ($wish === null || $held === null || $held->mount === $wish) {
+            return null;
+        }
+
+        return new Said('route.holdings.instead-of', [
+            'mount' => $wish->label(),
+            'because' => $this->holds($stage)->by($wish)->because ?? [new Said('holding.hold.not-known')],
+        ]);
+    }
+
     /** What it is turned from. */
     public function blank(): PartBlank
     {
@@ -264,10 +279,7 @@ final readonly class PartContext
     /** What holds it at a stage. */
     private function holds(HoldStage $stage): Holds
     {
-        return Holds::of((new Workpieces(
-            part: $this->part, calibration: $this->calibration, isWet: $this->isWet(),
-            hasPartner: $this->piece->isFitted($this->part), stock: $this->piece->stockOf($this->part),
-        ))->at($stage), $this->bench->equipment, $this->tables->lathe->holds, $this->calibration);
+        return PartHolds::at($stage, $this->piece, $this->part, $this->bench, $this->tables);
     }
 
     /** What a round blank of it weighs; null where nobody knows how heavy its wood is. */
@@ -517,7 +529,7 @@ final readonly class PartContext
 
         return $this->part->holding === Holding::Tenon && $this->part->grain === GrainDirection::End
             && $this->part->marksOn(Face::Foot) === [] && ! $this->isPlug() && $this->has(Face::Foot)
-            && (2 * $profile->standsOn()->r <= $figures->neckMm
+            && ((2 * $profile->standsOn()->r <= $figures->neckMm && $this->part->holds->foot === null)
                 || ($this->has(Face::Inside) && $stem < $figures->stemShare * $profile->diameterMm()));
     }
 
@@ -557,18 +569,38 @@ final readonly class PartContext
             ]) : new Said('route.part-context.plug-socket-keep-edge'), $this->gluedTenons());
     }
 
-    /** @return list<CoatPlan> those that are finished before the part is turned round to be hollowed */
-    public function plansBeforeReversing(): array
+    /**
+     * What a plan coats before the part is turned round to be hollowed: its outside, and a foot that is free then.
+     *
+     * @return list<Face>
+     */
+    public function coatedEarly(CoatPlan $plan): array
     {
-        $isSo = $this->startsAs !== StartsAs::Turned && $this->has(Face::Inside)
-            && $this->school->underside === Underside::CoatedBeforeReversing;
+        $isWished = $plan->when === null ? $this->school->underside === Underside::CoatedBeforeReversing
+            : $plan->when === CoatedWhen::BeforeReversing;
+        $mayBe = $this->startsAs !== StartsAs::Turned && $this->has(Face::Inside) && $plan->coats !== [];
 
-        return array_values(array_filter(
-            $isSo ? $this->part->coatPlans : [],
-            fn (CoatPlan $plan): bool => $plan->coats !== [] && Face::except(
-                $plan->zones, [Face::Outside, Face::Foot],
-            ) === [],
-        ));
+        return $mayBe && ($isWished || $this->isSpunApart($plan)) ? array_values(array_filter(
+            Face::among($plan->zones, [Face::Outside, Face::Foot]),
+            fn (Face $face): bool => $this->has($face) && ! $this->isGlued($face) && ! $this->isCovered($face),
+        )) : [];
+    }
+
+    /** Whether something of it goes on while it turns, on faces that no one mount leaves free. */
+    private function isSpunApart(CoatPlan $plan): bool
+    {
+        $spun = array_filter($plan->coats, fn (Coat $coat): bool => $coat->coating->applied === Laying::OnTheLathe
+            || $coat->coating->isAbrasivePaste());
+        $main = $this->positions->at(Stance::Main);
+
+        return $spun !== [] && $this->positions->has(Stance::First) && in_array(Face::Outside, $plan->zones, true)
+            && ! in_array(Face::Outside, $main->reaches, true);
+    }
+
+    /** @return list<Face> all that is coated before the part is turned round */
+    public function allCoatedEarly(): array
+    {
+        return array_merge(...array_map($this->coatedEarly(...), $this->part->coatPlans));
     }
 
     /** Whether the piece stands on the foot of this part. */

@@ -13,6 +13,7 @@ use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Solvent;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Holding;
+use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Flaw;
@@ -396,12 +397,18 @@ final class Sanded
             return [];
         }
         $free = array_values(array_filter(
-            $subject->faces(), fn (Face $face): bool => ! $subject->isCovered($face),
+            $subject->faces(), fn (Face $face): bool => ! $subject->isCovered($face)
+                // A foot that is done before it is turned round and stays bare is not taken off the jaws for.
+                && ($face !== Face::Foot || $subject->part->coatPlanFor($face) !== null
+                    || $subject->positions->at(Stance::Main)->reachesAll([$face])
+                    || ! $subject->part->holding->leavesFoot()),
         ));
         $wiped = [];
-        foreach ($subject->plansBeforeReversing() as $plan) {
-            $wiped[] = self::wipeClean($subject, "$plan->id/wipe-clean", $plan->zones, true);
-            $free = Face::except($free, $plan->zones);
+        foreach ($subject->part->coatPlans as $plan) {
+            $early = $subject->coatedEarly($plan);
+            $wiped = $early === [] ? $wiped
+                : [...$wiped, self::wipeClean($subject, "$plan->id/wipe-clean", $early, true)];
+            $free = Face::except($free, $early);
         }
         $isCoated = array_filter(
             $subject->part->coatPlans, fn (CoatPlan $plan): bool => $plan->coats !== [],

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route;
+
+use HonestGrain\Holding\Holds;
+use HonestGrain\Holding\HoldStage;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Piece\Workpieces;
+
+/** What holds a part of a piece at a stage in this shop. */
+final class PartHolds
+{
+    public static function at(HoldStage $stage, Piece $piece, Part $part, Bench $bench, Tables $tables): Holds
+    {
+        return Holds::of((new Workpieces(
+            part: $part, calibration: $tables->calibration, isWet: $bench->isWet($part->moisturePercent),
+            hasPartner: $piece->isFitted($part), stock: $piece->stockOf($part),
+        ))->at($stage), $bench->equipment, $tables->lathe->holds, $tables->calibration);
+    }
+}
