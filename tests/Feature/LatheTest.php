@@ -211,7 +211,7 @@ final class LatheTest extends FeatureTestCase
         $save(['hold_outside' => '', 'hold_foot' => ''])->assertSessionHasNoErrors();
         self::assertNull($kept());
         $this->get(route('pieces.route', $piece))->assertSee('Mount on a screw chuck')
-            ->assertDontSee('on the vacuum chuck');
+            ->assertDontSee('Turn it round on the vacuum');
     }
 
     public function test_the_outside_of_a_plan_of_coats_goes_on_before_the_piece_is_turned_round(): void
