@@ -51,6 +51,7 @@ use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TinController;
 use App\Http\Controllers\TurnedController;
 use App\Http\Controllers\UnitController;
+use App\Http\Controllers\WallController;
 use App\Http\Controllers\WeeksController;
 use App\Http\Controllers\WeighingController;
 use App\Http\Controllers\WeightListController;
@@ -108,6 +109,9 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::post('holes', [HoleController::class, 'store'])->name('holes.store');
         Route::put('holes/{hole}', [HoleController::class, 'update'])->name('holes.update');
         Route::delete('holes/{hole}', [HoleController::class, 'destroy'])->name('holes.destroy');
+        Route::post('walls', [WallController::class, 'store'])->name('walls.store');
+        Route::delete('walls', [WallController::class, 'destroy'])->name('walls.destroy');
+        Route::post('walls/deepen', [WallController::class, 'deepen'])->name('walls.deepen');
         Route::post('fittings', [FittingController::class, 'store'])->name('fittings.store');
         Route::put('fittings/{fitting}', [FittingController::class, 'update'])->name('fittings.update');
         Route::delete('fittings/{fitting}', [FittingController::class, 'destroy'])->name('fittings.destroy');

@@ -33,6 +33,9 @@ enum Change: string
     case FittingPlaced = 'fitting placed';
     case FittingChanged = 'fitting changed';
     case FittingRemoved = 'fitting removed';
+    case WallMeasured = 'wall measured';
+    case WallCleared = 'wall cleared';
+    case InsideDeepened = 'inside deepened';
     case StockEntered = 'blank entered';
     case StockRemoved = 'blank removed';
     case Coats = 'coats';

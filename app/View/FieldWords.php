@@ -26,6 +26,9 @@ final class FieldWords
         return match (1) {
             preg_match('/^surface\.(own|tool_mark_um|stop_at)\.(\w+)/', $field, $m) => "$m[1].$m[2]",
             preg_match('/^surface\.(tool_mark_um)$/', $field, $m) => 'tool_mark_um.outside',
+            preg_match('/^wall_readings\.\d+\.height_mm$/', $field) => 'wall_height',
+            preg_match('/^wall_readings\.\d+\.wall_mm$/', $field) => 'wall_thick',
+            preg_match('/^deepen\.(\w+)$/', $field, $m) => "deepen_$m[1]",
             preg_match('/^holds\.(\w+)$/', $field, $m) => "hold_$m[1]",
             preg_match('/^shape\.bore\.diameter_mm$/', $field) => 'bore',
             preg_match('/^shape\.bore\.depth_mm$/', $field) => 'bore_depth',

@@ -16,6 +16,7 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\School;
 use HonestGrain\Piece\School\Wet;
+use HonestGrain\Piece\WallReading;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
 use HonestGrain\Words\Quantity;
@@ -55,7 +56,8 @@ final readonly class ShapePanel
     public function drawing(): string
     {
         $draw = fn (): string => Elevation::of($this->part, $this->piece->name, 'shape')
-            ->withLengths($this->show->length(...))->detailed($this->frame, $this->measured, $this->uneven());
+            ->withLengths($this->show->length(...))
+            ->detailed($this->frame, $this->measured, $this->uneven(), $this->thick());
 
         // What is dragged is drawn once and never again.
         return $this->drawings?->kept("shape-{$this->part->id}-".hash('xxh128', serialize([
@@ -73,6 +75,17 @@ final readonly class ShapePanel
 
         return $inner === null || ! $isWet || $school->wet !== Wet::TurnedOnce ? []
             : Wall::uneven($this->part->profile->outer, $inner, $figures->drying->greenUnevenShare)[1];
+    }
+
+    /** @return list<Wall> where callipers found more wood than is drawn */
+    private function thick(): array
+    {
+        $figures = $this->bench->calibration->shape;
+
+        return array_values(array_filter(array_map(
+            fn (WallReading $reading): ?Wall => $reading->isThick($this->part->profile, $figures)
+                ? $reading->drawn($this->part->profile) : null, $this->part->wallReadings,
+        )));
     }
 
     /**

@@ -21,6 +21,10 @@ final readonly class ShapeFigures
 
     public float $leastTipDeg;
 
+    public float $thickSpotMm;
+
+    public float $thickSpotShare;
+
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
@@ -31,5 +35,7 @@ final readonly class ShapeFigures
         $this->closedMouthMm = $value('shape_closed_mouth_mm');
         $this->closedMouthShare = $value('shape_closed_mouth_share');
         $this->leastTipDeg = $value('shape_least_tip_deg');
+        $this->thickSpotMm = $value('shape_thick_spot_mm');
+        $this->thickSpotShare = $value('shape_thick_spot_share');
     }
 }

@@ -11,6 +11,7 @@ use HonestGrain\Geometry\Wall;
 use HonestGrain\Geometry\Warning;
 use HonestGrain\Geometry\WarningCode;
 use HonestGrain\Piece\Part;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /**
@@ -70,11 +71,14 @@ final readonly class Elevation
      * For a page: with dimension lines and, where given, the places that want a look.
      *
      * @param  list<Wall>  $uneven  where a wall that dries wet departs from even
+     * @param  list<Wall>  $thick  where callipers found more wood than is drawn
      */
-    public function detailed(?Frame $frame = null, ?Measurement $measured = null, array $uneven = []): string
-    {
+    public function detailed(
+        ?Frame $frame = null, ?Measurement $measured = null, array $uneven = [], array $thick = [],
+    ): string {
         $frame ??= Frame::around($this->profile, true);
-        $notes = $measured === null ? '' : $this->notes($frame, $measured).$this->uneven($frame, $uneven);
+        $notes = $measured === null ? '' : $this->notes($frame, $measured).$this->uneven($frame, $uneven)
+            .$this->thick($frame, $thick);
 
         return $frame->svg($this->name, $this->body($frame).$this->dimensions($frame).$notes);
     }
@@ -178,6 +182,23 @@ final readonly class Elevation
             'class' => 'lint', 'data-lint' => 'uneven-wall', 'd' => $d, 'fill' => 'none', 'stroke' => self::LINT,
             'stroke-width' => $u * 0.5, 'stroke-linecap' => 'round',
         ], Svg::tag('title', [], Svg::words(new Said('drawing.elevation.uneven'))));
+    }
+
+    /**
+     * A spot on the cut half at each place that stands thick.
+     *
+     * @param  list<Wall>  $thick
+     */
+    private function thick(Frame $frame, array $thick): string
+    {
+        $u = $frame->unit();
+
+        return implode('', array_map(fn (Wall $wall): string => Svg::tag('circle', [
+            'class' => 'lint', 'data-lint' => 'thick-spot', 'cx' => -$wall->r - $u * 1.6, 'cy' => -$wall->z,
+            'r' => $u * 0.9, 'fill' => self::LINT,
+        ], Svg::tag('title', [], Svg::words(new Said('drawing.elevation.thick', [
+            'height' => Quantity::mm($wall->z),
+        ])))), $thick));
     }
 
     private function leader(float $x, float $y, string $length, bool $warn, Frame $frame): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Geometry;
 
 use HonestGrain\Geometry\Exception\InvalidProfile;
+use HonestGrain\Geometry\Internal\DeeperStretch;
 use HonestGrain\Geometry\Internal\Outline;
 use HonestGrain\Geometry\Internal\SegmentTree;
 use HonestGrain\Reading\Document;
@@ -109,6 +110,22 @@ final readonly class Profile
     public function bored(?Bore $bore): self
     {
         return self::of($this->outer, $this->inner, 'shape', $bore);
+    }
+
+    /**
+     * The same, a stretch of its inside cut so much deeper into the wall, fully over its middle half.
+     *
+     * @throws InvalidProfile where it is not hollow there, or would come through
+     */
+    public function deepened(float $fromMm, float $toMm, float $byMm): self
+    {
+        $inner = $this->inner ?? throw InvalidProfile::noStretch('deepen.to', 0.0, 0.0);
+        $stretch = DeeperStretch::of($inner, $fromMm, $toMm);
+        try {
+            return self::of($this->outer, $stretch->by($byMm), 'shape', $this->bore);
+        } catch (InvalidProfile) {
+            throw InvalidProfile::comesThrough('deepen.by', $fromMm, $toMm, $byMm);
+        }
     }
 
     /** With other lines, which were made from these and are not looked over again. */

@@ -42,6 +42,18 @@ final readonly class Wall
         return $walls;
     }
 
+    /** Physics: how thick it is square to the outside, at a height; null above the mouth and below the hollow. */
+    public static function at(Curve $outer, Curve $inner, float $z): ?self
+    {
+        $floor = min(array_map(fn (Point $point): float => $point->z, $inner->points));
+        $r = $outer->radiusAtMm($z);
+        if ($r === null || $z <= $floor || $z > $inner->first()->z) {
+            return null;
+        }
+
+        return new self($inner->tree()->nearest(new Point($z, $r, 0.0), INF)[0], $z, $r);
+    }
+
     /**
      * Where it departs from its usual thickness, the middle one of all, by more than a share of that.
      *

@@ -65,6 +65,9 @@ final readonly class Part
     /** @var list<PartHole> */
     public array $holes;
 
+    /** @var list<WallReading> from the rim down */
+    public array $wallReadings;
+
     /** @var list<Fitting> */
     public array $fittings;
 
@@ -119,6 +122,10 @@ final readonly class Part
         );
         $this->fittings = array_map(
             Fitting::read(...), $part->has('fittings') ? $part->children('fittings', self::MAX_FITTINGS) : [],
+        );
+        $this->wallReadings = array_map(
+            WallReading::read(...),
+            $part->has('wall_readings') ? $part->children('wall_readings', WallReading::MOST) : [],
         );
         $this->startsAs = $part->has('starts_as') ? StartsAs::from(
             $part->choice('starts_as', array_column(StartsAs::cases(), 'value')),
@@ -463,10 +470,33 @@ final readonly class Part
         return $this->with(['profile' => $profile]);
     }
 
+    /**
+     * The same with one more reading of its wall, in the place of one at that height.
+     *
+     * @throws InvalidField where there is no wall at that height
+     */
+    public function withWallReading(WallReading $reading): self
+    {
+        $reading->check($this->profile);
+        $readings = [...$this->withoutWallReading($reading->heightMm)->wallReadings, $reading];
+        usort($readings, fn (WallReading $a, WallReading $b): int => $b->heightMm <=> $a->heightMm);
+
+        return Copy::with($this, ['wallReadings' => $readings]);
+    }
+
+    /** The same without the reading at a height, or without any. */
+    public function withoutWallReading(?float $heightMm = null): self
+    {
+        return Copy::with($this, ['wallReadings' => array_values(array_filter(
+            $this->wallReadings, fn (WallReading $one): bool => $heightMm !== null
+                && abs($one->heightMm - $heightMm) > WallReading::SAME_MM,
+        ))]);
+    }
+
     /** The same from another blank, without the flaws of the one it was begun from. */
     public function begunAnew(): self
     {
-        return Copy::with($this, ['flaws' => [], 'startsAs' => StartsAs::Blank]);
+        return Copy::with($this, ['flaws' => [], 'wallReadings' => [], 'startsAs' => StartsAs::Blank]);
     }
 
     /** The same, held otherwise. */
@@ -627,6 +657,9 @@ final readonly class Part
                 fn (Fitting $fitting): array => $fitting->toArray(), $this->fittings,
             )],
             ...$this->startsAs === null ? [] : ['starts_as' => $this->startsAs->value],
+            ...$this->wallReadings === [] ? [] : ['wall_readings' => array_map(
+                fn (WallReading $reading): array => $reading->toArray(), $this->wallReadings,
+            )],
             'surface' => $this->surface->toArray(),
             'marks' => array_map(fn (Mark $mark): array => $mark->toArray(), $this->marks),
             'coats' => array_map(fn (CoatPlan $plan): array => $plan->toArray(), $this->coatPlans),

@@ -26,6 +26,7 @@ return [
         'wall' => 'wall {thick}',
         'at-thinnest' => 'at thinnest',
         'label' => 'Drawing of {name}: right half from outside, left half cut open',
+        'thick' => 'Callipers found more wood than is drawn here, {height|1} over the foot.',
         'uneven' => 'The wall departs from even by more than a fifth here: wet, it cracks.',
     ],
     'truing-plan' => [

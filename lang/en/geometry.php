@@ -22,6 +22,10 @@ return [
             .'room for it there.',
     ],
     'invalid-profile' => [
+        'comes-through' => 'Cut {by|1} deeper between {from|1} and {to|1}, the inside comes through the wall or '
+            .'crosses itself.',
+        'no-stretch' => 'The inside comes between {low|1} and {high|1} over the foot; a stretch of it is at least a '
+            .'millimetre long.',
         'takes-length-from' => '{field} ({axis}) is {quote}; it takes a length from {min|bare} to {what}.',
         'node-z-r-or' => '{field} is {quote}; a node is [z, r] or [z, r, "corner"] in mm.',
         'has-nodes-curve-takes' => '{field} has {count} nodes; a curve takes 2 to {max}.',

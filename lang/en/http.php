@@ -61,6 +61,11 @@ return [
         'changed' => 'Changed.',
         'removed-undo-brings-back' => 'Removed. Undo brings it back.',
     ],
+    'wall' => [
+        'noted' => 'Noted.',
+        'cleared' => 'Cleared. Undo brings it back.',
+        'deepened' => 'Cut deeper. Undo puts the wall back.',
+    ],
     'hole' => [
         'placed' => 'Placed.',
         'changed' => 'Changed.',

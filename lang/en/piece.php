@@ -37,6 +37,10 @@ return [
         'after-every-other-colour' => 'After every other colour: it lies in what pores are left open.',
         'a-colour' => 'a colour such as #2f4f6f',
     ],
+    'wall-reading' => [
+        'not-hollow' => 'this part is not hollow: there is no wall to measure',
+        'no-wall-there' => 'there is wall between {from|1} and {to|1} over the foot',
+    ],
     'sheen' => [
         'builds-no-film-without' => '{class} builds no film, and without one nothing comes to a gloss.',
         'shines-itself-rubbed-dull' => '{class} shines by itself: rubbed dull it comes back with every touch.',

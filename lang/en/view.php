@@ -257,6 +257,17 @@ return [
         'long' => 'Long or deep, {mm}',
         'outer' => 'A tube’s outside, {mm}',
     ],
+    'wall-words' => [
+        'none-drawn' => 'no wall is drawn there now',
+        'thick' => 'thick by {by}',
+        'thin' => 'thin by {by}',
+        'as-drawn' => 'as drawn',
+        'height' => 'Over the foot, {unit}',
+        'wall' => 'Wall there, {unit}',
+        'deepen-from' => 'From, over the foot, {unit}',
+        'deepen-to' => 'To, over the foot, {unit}',
+        'deepen-by' => 'Deeper by, {unit}',
+    ],
     'hold-choices' => [
         'what-serves-best' => 'what serves best',
         'does-not-serve' => '{hold}: does not serve',

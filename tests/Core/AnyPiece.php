@@ -46,6 +46,9 @@ final class AnyPiece
                     'jam', 'vacuum', 'wide-jaws', 'mandrel',
                 ])]]) ?: null,
                 'grain' => $one(['side', 'end']),
+                'wall_readings' => mt_rand(0, 2) > 0 ? [] : [
+                    ['height_mm' => mt_rand(1, 60), 'wall_mm' => mt_rand(2, 20)],
+                ],
             ]);
             if ($n > 0) {
                 $joints[] = [

@@ -13,7 +13,10 @@ use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
+use HonestGrain\Geometry\Wall;
+use HonestGrain\Piece\WallReading;
 use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -333,6 +336,56 @@ final class GeometryTest extends TestCase
     private function solid(array $nodes): Profile
     {
         return Profile::of(Curve::fromArray($nodes, 'shape.outer'), null);
+    }
+
+    public function test_a_stretch_of_an_inside_is_cut_deeper_and_nothing_beyond_it(): void
+    {
+        $cup = Profile::read(Document::of([
+            'outer' => [[0, 50, 'corner'], [100, 50, 'corner']],
+            'inner' => [[100, 40, 'corner'], [10, 40, 'corner'], [10, 0]], 'bore' => null,
+        ], 'shape'));
+        $wall = fn (Profile $of, float $z): float => round(Wall::at($of->outer, $of->inner, $z)->minMm ?? -1.0, 2);
+        $deeper = $cup->deepened(30, 70, 4);
+        self::assertSame([10.0, 6.0, 10.0], array_map(fn (float $z): float => $wall($deeper, $z), [20.0, 50.0, 90.0]));
+        self::assertEqualsWithDelta(42.0, $deeper->inner?->radiusAtMm(65), 0.2, 'half way out of it');
+        self::assertSame(12.0, $wall($cup->deepened(70, 30, -2), 50), 'left standing there');
+        self::assertSame(-1.0, $wall($cup, 5), 'below the hollow there is no wall');
+        foreach ([[30, 70, 11], [0, 9, 1], [120, 140, 1]] as $nonsense) {
+            try {
+                $cup->deepened(...$nonsense);
+                self::fail(json_encode($nonsense) ?: '');
+            } catch (InvalidProfile $refused) {
+                self::assertStringStartsWith('deepen.', $refused->field);
+            }
+        }
+    }
+
+    public function test_callipers_find_what_stands_thick_or_thin(): void
+    {
+        $part = Drawn::part(Profile::read(Document::of([
+            'outer' => [[0, 50, 'corner'], [100, 50, 'corner']],
+            'inner' => [[100, 40, 'corner'], [10, 40, 'corner'], [10, 0]], 'bore' => null,
+        ], 'shape')));
+        $figures = Drawn::catalogue()->calibration()->shape;
+        $read = fn (float $z, float $mm): WallReading => WallReading::read(Document::of(
+            ['height_mm' => $z, 'wall_mm' => $mm],
+        ));
+        foreach (['thick' => 11.2, '' => 10.9, 'thin' => 8.8] as $is => $mm) {
+            $reading = $read(50, $mm);
+            self::assertSame([$is === 'thick', $is === 'thin'], [
+                $reading->isThick($part->profile, $figures), $reading->isThin($part->profile, $figures),
+            ], "$mm mm where 10 is drawn");
+        }
+        $measured = $part->withWallReading($read(50, 11.2))->withWallReading($read(20, 9))
+            ->withWallReading($read(50.2, 10.4));
+        self::assertSame([50.2, 20.0], array_map(
+            fn (WallReading $one): float => $one->heightMm, $measured->wallReadings,
+        ), 'measured again at one place, it is one reading');
+        self::assertCount(1, $measured->withoutWallReading(20)->wallReadings);
+        self::assertSame([], $measured->withoutWallReading()->wallReadings);
+        self::assertSame([], $measured->begunAnew()->wallReadings);
+        $this->expectException(InvalidField::class);
+        $part->withWallReading($read(5, 9));
     }
 
     public function test_what_a_vessel_holds_is_exact_along_its_line(): void

@@ -236,6 +236,35 @@ final class LatheTest extends FeatureTestCase
         self::assertArrayNotHasKey('when', $plan());
     }
 
+    public function test_a_wall_is_measured_cut_deeper_and_cleared_again(): void
+    {
+        $piece = $this->drawn('deep-bowl', ['diameter' => '180', 'height' => '60', 'foot' => '80', 'wall' => '8',
+            'grain' => 'side']);
+        $send = fn (string $to, array $typed, string $how = 'post') => $this->{$how}(
+            route("pieces.walls.$to", $piece), $typed + ['version' => $piece->refresh()->version],
+        );
+        $send('store', ['wall_height' => '40', 'wall_thick' => '9.6'])->assertSessionHasNoErrors();
+        $send('store', ['wall_height' => '30', 'wall_thick' => '8.1'])->assertSessionHasNoErrors();
+        $this->get(route('pieces.shape', $piece))->assertSee('thick by 1.6 mm')->assertSee('as drawn')
+            ->assertSee('data-lint="thick-spot"', false);
+        $send('store', ['wall_height' => '400', 'wall_thick' => '8'])->assertSessionHasErrors('wall_height');
+        $send('store', ['wall_height' => '40', 'wall_thick' => ''])->assertSessionHasErrors('wall_thick');
+        $shape = fn (): array => $piece->refresh()->document->fields()['parts'][0]['shape'];
+        $before = $shape();
+        $send('deepen', ['deepen_from' => '25', 'deepen_to' => '50', 'deepen_by' => '30'])
+            ->assertSessionHasErrors('deepen_by');
+        self::assertSame($before, $shape());
+        $send('deepen', ['deepen_from' => '25', 'deepen_to' => '50', 'deepen_by' => '2'])->assertSessionHasNoErrors();
+        self::assertNotSame($before, $shape());
+        self::assertSame($before['outer'], $shape()['outer']);
+        $this->post(route('pieces.undo', $piece), ['version' => $piece->refresh()->version]);
+        self::assertSame($before, $shape());
+        $send('destroy', ['height_mm' => '30'], 'delete')->assertSessionHasNoErrors();
+        self::assertCount(1, $piece->refresh()->document->fields()['parts'][0]['wall_readings']);
+        $send('destroy', [], 'delete')->assertSessionHasNoErrors();
+        self::assertArrayNotHasKey('wall_readings', $piece->refresh()->document->fields()['parts'][0]);
+    }
+
     public function test_what_is_bought_is_listed_once_fitted_by_name_and_refused_at_its_field(): void
     {
         $this->put(route('equipment.update'), [

@@ -20,6 +20,7 @@ use App\View\PiecePage;
 use App\View\ShapePanel;
 use App\View\Show;
 use App\View\StockPanel;
+use App\View\WallWords;
 use HonestGrain\Drawing\Frame;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
@@ -50,6 +51,7 @@ class ShapeController extends Controller
             'holds' => HoldChoices::of(
                 $core, $part, $tables, $this->mapper->bench($piece->workshop), $show,
             ),
+            'walls' => new WallWords($part, $tables->calibration->shape, $show),
             'woods' => $tables->woods->names(), 'rates' => $tables->calibration->joints,
             'stock' => new StockPanel($core, $tables->calibration, $show),
             'parts' => new PartsPanel($core, $tables->calibration->joints, $show),

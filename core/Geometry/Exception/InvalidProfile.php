@@ -36,6 +36,20 @@ final class InvalidProfile extends BadInput
         );
     }
 
+    public static function noStretch(string $field, float $low, float $high): self
+    {
+        return new self('out-of-range', $field, new Said('geometry.invalid-profile.no-stretch', [
+            'low' => Quantity::mm($low), 'high' => Quantity::mm($high),
+        ]));
+    }
+
+    public static function comesThrough(string $field, float $fromMm, float $toMm, float $byMm): self
+    {
+        return new self('out-of-range', $field, new Said('geometry.invalid-profile.comes-through', [
+            'by' => Quantity::mm($byMm), 'from' => Quantity::mm($fromMm), 'to' => Quantity::mm($toMm),
+        ]));
+    }
+
     public static function nodeCount(string $field, int $count, int $max): self
     {
         return new self('node-count', $field, new Said('geometry.invalid-profile.has-nodes-curve-takes', [
