@@ -8,6 +8,7 @@ use HonestGrain\Rack\Blank;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\Keeping;
 use HonestGrain\Rack\Pith;
+use HonestGrain\Wood\Rings;
 use HonestGrain\Words\Said;
 use HonestGrain\Words\Unit;
 
@@ -17,7 +18,7 @@ final readonly class BlankFields
     /** What the page opens when one of them is refused. */
     public const NAMES = [
         'form', 'wood', 'grain', 'diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm', 'recess_mm', 'pith', 'keeping',
-        'place', 'source', 'price', 'felled_on', 'cut_on', 'roughed_on',
+        'rings', 'place', 'source', 'given_by', 'promised_for', 'price', 'felled_on', 'cut_on', 'roughed_on',
         'kiln_on', 'meter_percent', 'taken_as_dry', 'note', 'version',
     ];
 
@@ -37,6 +38,14 @@ final readonly class BlankFields
     public function piths(): array
     {
         return array_column(array_map(fn (Pith $one): array => [$one->value, $one->label()], Pith::cases()), 1, 0);
+    }
+
+    /** @return array<string, Said|string> */
+    public static function rings(): array
+    {
+        return ['' => say('view.blank-fields.rings-not-looked')] + array_column(array_map(
+            fn (Rings $one): array => [$one->value, $one->label()], Rings::cases(),
+        ), 1, 0);
     }
 
     /** @return array<string, Said|string> */

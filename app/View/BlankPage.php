@@ -10,11 +10,13 @@ use HonestGrain\Calibration\Calibration;
 use HonestGrain\Drawing\DryingChart;
 use HonestGrain\Drawing\TruingPlan;
 use HonestGrain\Holding\Equipment;
+use HonestGrain\Holding\Holds;
 use HonestGrain\Holding\JawSet;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\StartingSpeed;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\School;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Rack\Blank as CoreBlank;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\Drying;
@@ -22,7 +24,6 @@ use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Dryness;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Wood\Wood;
-use HonestGrain\Wood\WoodTable;
 use HonestGrain\Words\Said;
 use HonestGrain\Words\Unit;
 use Illuminate\Support\Carbon;
@@ -49,20 +50,44 @@ final readonly class BlankPage
 
     private Wood $wood;
 
+    private Calibration $calibration;
+
+    private Holds $holds;
+
     /** @param  list<Weighing>  $counted  the weights that its curve is made of */
     public function __construct(
         private Blank $blank,
         private array $counted,
         public Drying $drying,
         private float $emc,
-        WoodTable $woods,
+        Tables $tables,
         private Equipment $equipment,
-        private Calibration $calibration,
         private Show $show,
     ) {
         $this->core = $blank->core();
-        $this->wood = $woods->named($this->core->wood);
+        $this->calibration = $tables->calibration;
+        $this->wood = $tables->woods->named($this->core->wood);
+        $this->holds = $this->core->holds($this->wood, $equipment, $tables, self::GREEN_PERCENT);
         $this->weighings = $blank->weighings()->get()->reverse()->values();
+    }
+
+    public function isSomeones(): bool
+    {
+        return $this->core->givenBy !== '' || $this->core->promisedFor !== '';
+    }
+
+    /** Whose wood it is: its number, who gave it, and for whom it is kept. */
+    public static function story(Blank $blank): string
+    {
+        $core = $blank->core();
+
+        return say('view.blank-page.story', [
+            'number' => $blank->number,
+            'from' => implode('', array_map(fn (string $line, string $who): string => $who === ''
+                ? '' : say("view.blank-page.$line", ['who' => $who]), ['from', 'given-by', 'kept-for'], [
+                    $core->source, $core->givenBy, $core->promisedFor,
+                ])),
+        ]);
     }
 
     /** The last weight that stands. */
@@ -364,13 +389,26 @@ final readonly class BlankPage
     /** @return list<Mount> how it can be put on the lathe with what the shop has */
     private function mounts(): array
     {
-        $cut = ['tenon' => $this->core->tenonMm, 'recess' => $this->core->recessMm];
-        $can = array_values(array_filter($this->core->form->mounts(), fn (Mount $mount): bool => ! array_key_exists(
-            $mount->value, $cut,
-        ) || $cut[$mount->value] !== null));
-        $has = array_values(array_filter($can, fn (Mount $mount): bool => $this->equipment->has($mount)));
+        $can = $this->core->mounts($this->holds);
+        $has = array_values(array_filter($can, fn (Mount $mount): bool => $this->holds->beyond($mount) === []));
 
         return $has === [] ? $can : $has;
+    }
+
+    /** @return list<array{string, string}> what does not hold it, and why */
+    public function notHeldBy(): array
+    {
+        $not = [];
+        foreach ($this->core->mounts($this->holds) as $mount) {
+            $because = $this->holds->beyond($mount);
+            if ($because !== []) {
+                $not[] = [$this->show->said($mount->label()), implode(' ', array_map(
+                    $this->show->said(...), $because,
+                ))];
+            }
+        }
+
+        return $not;
     }
 
     /** Where it does not swing; empty where it does, or nobody said. */
@@ -388,10 +426,11 @@ final readonly class BlankPage
     /** The rough wall it should have had, by the common rule and by this wood's shrinkage. */
     public function roughWalls(): string
     {
-        if ($this->wood->figures->tangentialPercent === null || ! $this->core->form->isBowlWood()) {
+        $percent = Truing::ovalPercent($this->wood, $this->core->grain, $this->core->rings);
+        if ($percent === null || ! $this->core->form->isBowlWood()) {
             return '';
         }
-        $shrink = Truing::shrinkFraction($this->wood->figures->tangentialPercent, self::GREEN_PERCENT, $this->emc);
+        $shrink = Truing::shrinkFraction($percent, self::GREEN_PERCENT, $this->emc);
         $finished = $this->calibration->shape->leastWallMm;
 
         return say('view.blank-page.common-rule-tenth-diameter', [

@@ -108,6 +108,14 @@ final readonly class PiecePage
         ]);
     }
 
+    /** "Blank 12, given by Ada; kept for her sister", of the wood that it is made of; empty where none is known. */
+    public function blankStory(): string
+    {
+        $blank = $this->piece->blank;
+
+        return $blank === null ? '' : BlankPage::story($blank);
+    }
+
     /** @return Collection<int, PlannedStep> steps that are behind, as far as none before them is open */
     public function past(): Collection
     {

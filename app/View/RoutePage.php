@@ -87,7 +87,7 @@ final readonly class RoutePage
     public function warped(float $emcPercent): string
     {
         $body = $this->core->body();
-        $shrinkage = $body->wood->figures->tangentialPercent;
+        $shrinkage = Truing::ovalPercent($body->wood, $body->grain, $body->rings);
         $across = $body->profile->diameterMm();
         if (! $this->facts->warps || $shrinkage === null) {
             return '';

@@ -18,6 +18,7 @@ final readonly class Grasp
      * @param  Speed|null  $speed  null for what does not turn
      * @param  list<Face>  $free
      * @param  Speed|null  $most  what its size alone allows
+     * @param  float  $makeMinutes  what it takes to make it first
      */
     public function __construct(
         public Mount $mount,
@@ -28,6 +29,7 @@ final readonly class Grasp
         public array $free,
         public Said $leaves,
         public ?Speed $most = null,
+        public float $makeMinutes = 0.0,
     ) {
     }
 

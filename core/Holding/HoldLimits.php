@@ -31,6 +31,9 @@ final readonly class HoldLimits
 
     public ?float $mostKg;
 
+    /** What it takes to make it for the work, min; 0 for what is there already, or is made by a step of its own. */
+    public float $makeMinutes;
+
     /** Whether it presses on what may be finished, so that padding goes between. */
     public bool $touches;
 
@@ -59,6 +62,7 @@ final readonly class HoldLimits
         $this->mostDiameterMm = $row->numberOrNull('most_diameter_mm');
         $this->mostHeightMm = $row->numberOrNull('most_height_mm');
         $this->mostKg = $row->numberOrNull('most_kg');
+        $this->makeMinutes = $row->numberOrNull('make_minutes') ?? 0.0;
         $this->touches = $row->flag('touches');
         $this->leaves = $row->text('leaves');
         $free = $rank = [];

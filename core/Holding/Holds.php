@@ -50,6 +50,12 @@ final readonly class Holds
         return null;
     }
 
+    /** @return list<Mount> those that are chosen among at this stage, whether or not they serve */
+    public function known(): array
+    {
+        return array_map(fn (HoldLimits $kind): Mount => $kind->mount, $this->ranked());
+    }
+
     /** @return list<HoldLimits> those that are chosen among at this stage, cheapest in re-mounts and risk first */
     private function ranked(): array
     {
@@ -114,7 +120,7 @@ final readonly class Holds
             speed: $mount->spins() ? StartingSpeed::rim($this->calibration->speed, $across, $this->work->wood->mayFly)
                 ->under($grip->most, ...$speeds) : null,
             free: $this->free($limits), leaves: new Said("holding.leaves.$limits->leaves"),
-            most: $grip->most,
+            most: $grip->most, makeMinutes: $limits->makeMinutes,
         );
     }
 
@@ -129,10 +135,22 @@ final readonly class Holds
     }
 
     /**
-     * What its row and the lathe refuse, whatever the kind.
+     * What its row and the lathe refuse, whatever is made of it: not owned, too wide, high or heavy, the wrong grain.
      *
      * @return list<Said>
      */
+    public function beyond(Mount $mount): array
+    {
+        foreach ($this->table->all() as $kind) {
+            if ($kind->mount === $mount) {
+                return $this->general(new Rig($kind, $this->equipment, $this->calibration));
+            }
+        }
+
+        return [new Said('holding.hold.not-known')];
+    }
+
+    /** @return list<Said> */
     private function general(Rig $rig): array
     {
         $limits = $rig->limits;

@@ -21,6 +21,7 @@ use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Wood\Rings;
 use HonestGrain\Wood\Wood;
 use HonestGrain\Words\FirstLetter;
 use HonestGrain\Words\Said;
@@ -51,6 +52,9 @@ final readonly class Part
     public GrainDirection $grain;
 
     public float $moisturePercent;
+
+    /** How its rings lie, of side grain; null where nobody looked. */
+    public ?Rings $rings;
 
     public Holding $holding;
 
@@ -111,6 +115,8 @@ final readonly class Part
         $this->wood = $wood;
         $this->grain = $grain;
         $this->moisturePercent = $moisture;
+        $this->rings = $part->has('rings')
+            ? Rings::from($part->choice('rings', array_column(Rings::cases(), 'value'))) : null;
         $this->holding = $holding;
         $this->holds = HoldWishes::read($part);
         $this->profile = $profile;
@@ -505,6 +511,12 @@ final readonly class Part
         return Copy::with($this, ['holding' => $holding]);
     }
 
+    /** The same, its rings lying so. */
+    public function ringed(?Rings $rings): self
+    {
+        return Copy::with($this, ['rings' => $rings]);
+    }
+
     /** The same with other wishes of how it is held besides. */
     public function wishing(HoldWishes $holds): self
     {
@@ -649,6 +661,7 @@ final readonly class Part
         return [
             'id' => $this->id, 'name' => $this->name, 'wood' => $this->wood->name, 'grain' => $this->grain->value,
             'moisture_percent' => $this->moisturePercent, 'holding' => $this->holding->value,
+            ...$this->rings === null ? [] : ['rings' => $this->rings->value],
             ...$this->holds->toArray() === [] ? [] : ['holds' => $this->holds->toArray()],
             'shape' => $this->profile->toArray(),
             'features' => array_map(fn (Flaw $flaw): array => $flaw->toArray(), $this->flaws),

@@ -10,18 +10,28 @@ use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Holding\Equipment;
+use HonestGrain\Holding\Holds;
+use HonestGrain\Holding\HoldStage;
+use HonestGrain\Holding\Mount;
+use HonestGrain\Holding\Workpiece;
+use HonestGrain\Holding\WorkSize;
+use HonestGrain\Holding\WorkWood;
 use HonestGrain\Piece\Flaw;
+use HonestGrain\Piece\FlawKind;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Wood\Rings;
 use HonestGrain\Wood\Wood;
 use HonestGrain\Words\Said;
 
 /**
  * A piece of wood on the rack, as it is kept:
- * `{"form","wood","grain","diameter_mm","length_mm","wall_mm","tenon_mm","recess_mm","pith","keeping","place","source",
- * "price","felled_on","cut_on","roughed_on","kiln_on","meter_percent","taken_as_dry","flaws":[…as in a piece…],
- * "note"}`.
+ * `{"form","wood","grain","diameter_mm","length_mm","wall_mm","tenon_mm","recess_mm","rings","pith","keeping","place",
+ * "source","given_by","promised_for","price","felled_on","cut_on","roughed_on","kiln_on","meter_percent",
+ * "taken_as_dry","flaws":[…as in a piece…],"note"}`.
  */
 final readonly class Blank
 {
@@ -52,6 +62,9 @@ final readonly class Blank
 
     public ?float $recessMm;
 
+    /** How its rings lie; null where nobody looked. */
+    public ?Rings $rings;
+
     public Pith $pith;
 
     public Keeping $keeping;
@@ -59,6 +72,12 @@ final readonly class Blank
     public string $place;
 
     public string $source;
+
+    /** Who gave it, or sold it. */
+    public string $givenBy;
+
+    /** For whom or for which piece it is kept. */
+    public string $promisedFor;
 
     public ?float $price;
 
@@ -99,12 +118,16 @@ final readonly class Blank
         $this->wallMm = $wall;
         $this->tenonMm = $blank->numberOr('tenon_mm', null, 1, $diameter);
         $this->recessMm = $blank->numberOr('recess_mm', null, 1, $diameter);
+        $this->rings = $blank->has('rings')
+            ? Rings::from($blank->choice('rings', array_column(Rings::cases(), 'value'))) : null;
         $this->pith = Pith::from($blank->choice('pith', array_column(Pith::cases(), 'value'), Pith::Out->value));
         $this->keeping = Keeping::from(
             $blank->choice('keeping', array_column(Keeping::cases(), 'value'), Keeping::Open->value),
         );
         $this->place = $blank->textOr('place', '', 60) ?? '';
         $this->source = $blank->textOr('source', '', 120) ?? '';
+        $this->givenBy = $blank->textOr('given_by', '', 120) ?? '';
+        $this->promisedFor = $blank->textOr('promised_for', '', 120) ?? '';
         $this->price = $blank->numberOr('price', null, 0, 1_000_000);
         $this->felledOn = self::date($blank, 'felled_on');
         $this->cutOn = self::date($blank, 'cut_on');
@@ -147,6 +170,30 @@ final readonly class Blank
         return $this->form->profile($this->diameterMm, $this->lengthMm, $this->wallMm);
     }
 
+    /** What holds it on the lathe before anything is cut of it, whatever is made of it. */
+    public function holds(Wood $wood, Equipment $equipment, Tables $tables, float $moisturePercent): Holds
+    {
+        $hasBark = array_filter($this->flaws, fn (Flaw $flaw): bool => $flaw->kind === FlawKind::BarkEdge) !== [];
+        $mayFly = array_filter($this->flaws, fn (Flaw $flaw): bool => $flaw->kind->mayFly()) !== [];
+
+        return Holds::of(new Workpiece(
+            stage: HoldStage::Outside, profile: $this->profile(), grain: $this->grain,
+            size: new WorkSize($this->diameterMm, $this->lengthMm, $this->massG($wood, $moisturePercent)),
+            wood: new WorkWood(
+                mayFly: $mayFly, hasBarkEdge: $hasBark, isTrue: ! $this->form->isRough(),
+                hardnessN: $wood->figures->jankaN,
+            ),
+        ), $equipment, $tables->lathe->holds, $tables->calibration);
+    }
+
+    /** @return list<Mount> by what it can be held as it is: a rough one by what was cut for it, and all pressed on */
+    public function mounts(Holds $holds): array
+    {
+        return $this->form->isRough() ? array_values(array_filter([
+            $this->tenonMm === null ? null : Mount::Tenon, $this->recessMm === null ? null : Mount::Recess, Mount::Jam,
+        ])) : $holds->known();
+    }
+
     /** What it weighs at a moisture, g; null where the wood's density is not known. */
     public function massG(Wood $wood, float $moisturePercent): ?float
     {
@@ -168,9 +215,17 @@ final readonly class Blank
     /** How it dries oval, and what can be turned out of it; null where the wood's shrinkage is not known. */
     public function truing(Wood $wood, float $fromPercent, float $toPercent, float $allowanceMm): ?Truing
     {
-        return $this->wallMm === null || $wood->figures->tangentialPercent === null ? null : Truing::of(
-            Truing::shrinkFraction($wood->figures->tangentialPercent, $fromPercent, $toPercent),
-            $this->diameterMm, $this->wallMm, $allowanceMm, $this->tenonMm,
+        $percent = Truing::ovalPercent($wood, $this->grain, $this->rings) ?? $wood->figures->tangentialPercent;
+        if ($this->wallMm === null || $percent === null) {
+            return null;
+        }
+        // Of end grain both ways shrink, and only the difference makes it oval.
+        $round = $this->grain === GrainDirection::End
+            ? Truing::shrinkFraction($wood->figures->radialPercent ?? 0.0, $fromPercent, $toPercent) : 0.0;
+
+        return Truing::of(
+            Truing::shrinkFraction($percent, $fromPercent, $toPercent), $this->diameterMm * (1 - $round),
+            $this->wallMm, $allowanceMm, $this->tenonMm === null ? null : $this->tenonMm * (1 - $round),
         );
     }
 

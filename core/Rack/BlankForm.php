@@ -9,7 +9,6 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Geometry\Profile;
-use HonestGrain\Holding\Mount;
 use HonestGrain\Lathework\StockForm;
 use HonestGrain\Words\Said;
 
@@ -35,17 +34,6 @@ enum BlankForm: string
     public function isRough(): bool
     {
         return $this === self::RoughBowl || $this === self::RoughHollow;
-    }
-
-    /** @return list<Mount> how it can be put on the lathe as it is */
-    public function mounts(): array
-    {
-        return match ($this) {
-            self::RoughBowl, self::RoughHollow => [Mount::Tenon, Mount::Recess, Mount::Jam],
-            self::Round, self::Slab => [Mount::Faceplate, Mount::Screw, Mount::BetweenCentres],
-            self::Log, self::Branch => [Mount::BetweenCentres, Mount::Faceplate],
-            self::SpindleStock, self::PlugStock => [Mount::BetweenCentres],
-        };
     }
 
     /** Whether hollow work of its own width is made of it. */

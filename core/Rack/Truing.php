@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Rack;
 
 use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Wood\Rings;
 use HonestGrain\Wood\Wood;
 
 /**
@@ -34,19 +35,31 @@ final readonly class Truing
     }
 
     /**
-     * How oval work gets between two moistures, mm: across a flat-sawn face the one way shrinks along the rings and the
-     * other, along the grain, hardly at all; across end grain both ways shrink, the one along the rings and the other
-     * across them. Null where nobody published the wood's shrinkage.
+     * How much more of its size work loses one way than the other from wet to oven dry, %: of side grain across the
+     * grain, as its rings lie, against hardly anything along it; of end grain along the rings against across them. Null
+     * where nobody published the wood's shrinkage.
+     *
+     * @param  Rings|null  $rings  flat-sawn, which moves most, where nobody said
      */
+    public static function ovalPercent(Wood $wood, GrainDirection $grain, ?Rings $rings = null): ?float
+    {
+        [$tangential, $radial] = [$wood->figures->tangentialPercent, $wood->figures->radialPercent];
+
+        return match (true) {
+            $grain === GrainDirection::Side => ($rings ?? Rings::FlatSawn)->shrinkagePercent($wood->figures),
+            $tangential === null || $radial === null => null,
+            default => $tangential - $radial,
+        };
+    }
+
+    /** How oval work gets between two moistures, mm; null where nobody published the wood's shrinkage. */
     public static function ovalMm(
         Wood $wood, GrainDirection $grain, float $diameterMm, float $fromPercent, float $toPercent,
+        ?Rings $rings = null,
     ): ?float {
-        $other = $grain === GrainDirection::Side ? 0.0 : $wood->figures->radialPercent;
+        $percent = self::ovalPercent($wood, $grain, $rings);
 
-        $along = $wood->figures->tangentialPercent;
-
-        return $along === null || $other === null ? null
-            : $diameterMm * self::shrinkFraction($along - $other, $fromPercent, $toPercent);
+        return $percent === null ? null : $diameterMm * self::shrinkFraction($percent, $fromPercent, $toPercent);
     }
 
     /**

@@ -588,6 +588,8 @@ return [
         'turn-two-parts-joined' => 'Turn it in two parts, joined',
     ],
     'layout' => [
+        'wrapped-first' => '{minutes} of that for a wrap of paper, until it sits tight.',
+        'made-first' => '{minutes} of that to make it, sized to the work.',
         'not-before-each-coat' => 'Not before each coat that is pressed on is firm, {hours|0} at {at}: a pad prints '
             .'in one that is only dry.',
         'turning-round' => 'turning it round',

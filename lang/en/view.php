@@ -43,6 +43,7 @@ return [
         'skipped' => 'Skipped',
     ],
     'blank-fields' => [
+        'rings-not-looked' => 'nobody looked',
         'kiln' => 'From the kiln, on',
         'across' => 'Across{unit}',
         'length-or-height' => 'Length or height{unit}',
@@ -54,6 +55,10 @@ return [
         'roughed' => 'Roughed on',
     ],
     'blank-page' => [
+        'story' => 'Blank {number}{from}',
+        'from' => ', from {who}',
+        'given-by' => ', given by {who}',
+        'kept-for' => ', promised for {who}',
         'scale-and-meter' => 'By its weights it holds {scale} %, by the meter {meter} %.',
         'a-week' => '{week} % a week',
         'within' => ', and within it {piece}',

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 // What is known of a wood.
 return [
+    'rings' => [
+        'flat-sawn' => 'flat-sawn: along its face',
+        'quarter-sawn' => 'quarter-sawn: square to its face',
+        'between' => 'between the two',
+    ],
     'figures' => [
         'hardness' => 'hardness',
         'density' => 'density',

@@ -45,7 +45,7 @@ final class AnyPiece
                 'holds' => $one([[], [], ['outside' => $one(['screw', 'faceplate', 'vacuum']), 'foot' => $one([
                     'jam', 'vacuum', 'wide-jaws', 'mandrel',
                 ])]]) ?: null,
-                'grain' => $one(['side', 'end']),
+                'grain' => $one(['side', 'end']), 'rings' => $one([null, null, 'quarter-sawn', 'between']),
                 'wall_readings' => mt_rand(0, 2) > 0 ? [] : [
                     ['height_mm' => mt_rand(1, 60), 'wall_mm' => mt_rand(2, 20)],
                 ],

@@ -20,6 +20,7 @@ use HonestGrain\Rack\Truing;
 use HonestGrain\Rack\Weighing;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Wood\Rings;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -302,6 +303,16 @@ final class DryingTest extends TestCase
         $oval = fn (GrainDirection $grain): ?float => Truing::ovalMm($oak, $grain, 250, 30, 10);
         self::assertEqualsWithDelta(17.5, $oval(GrainDirection::Side), 0.01, 'flat-sawn: along the rings alone');
         self::assertEqualsWithDelta(17.5 - 9.33, $oval(GrainDirection::End), 0.01, 'less what goes across them');
+        foreach (['flat-sawn' => 17.5, 'quarter-sawn' => 9.33, 'between' => 13.42] as $rings => $mm) {
+            self::assertEqualsWithDelta($mm, Truing::ovalMm(
+                $oak, GrainDirection::Side, 250, 30, 10, Rings::from($rings),
+            ), 0.01, $rings);
+        }
+        $rough = fn (array $more): ?Truing => self::blank(['wood' => 'Oak (white)', 'diameter_mm' => 250] + $more)
+            ->truing($oak, 30, 10, 0.0);
+        self::assertEqualsWithDelta(9.33, $rough(['rings' => 'quarter-sawn'])?->ovalityMm, 0.01);
+        self::assertEqualsWithDelta(7.86, $rough(['grain' => 'end'])?->ovalityMm, 0.01, 'of what is left, 240.7 mm');
+        self::assertEqualsWithDelta(250 - 9.33 - 7.86, $rough(['grain' => 'end'])?->trueDiameterMm, 0.01);
         self::assertSame([], PaperDrying::rewraps(7.4, $figures));
         self::assertSame([7.0, 14.0], PaperDrying::rewraps(21.0, $figures));
         self::assertSame([7.0, 14.0, 21.0, 28.0, 56.0], PaperDrying::rewraps(60.0, $figures));

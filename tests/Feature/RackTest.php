@@ -282,6 +282,10 @@ final class RackTest extends FeatureTestCase
         $blank = $this->rackOne();
         $this->weigh($blank, [60 => 2350, 30 => 1980, 2 => 1760]);
         $ready = $blank->refresh()->ready_at;
+        $this->put(route('rack.update', $blank), [
+            'version' => $blank->version, 'rings' => 'flat-sawn', 'given_by' => 'Ada Fennel',
+            'promised_for' => 'the mill cottage',
+        ] + self::BOWL)->assertSessionHasNoErrors();
         $this->get(route('pieces.create', ['blank' => $blank->id]))->assertOk()->assertSee('From number 1')
             ->assertSee('still drying');
         $typed = [
@@ -298,6 +302,10 @@ final class RackTest extends FeatureTestCase
         self::assertSame(
             [$piece->id, 'roughed'], [$blank->refresh()->piece_id, $piece->document->value('starts_as')],
         );
+        self::assertSame('flat-sawn', $piece->document->fields()['parts'][0]['rings'] ?? null);
+        foreach (['rack.show' => $blank, 'pieces.shape' => $piece, 'pieces.card' => $piece] as $page => $of) {
+            $this->get(route($page, $of))->assertSee('given by Ada Fennel, promised for the mill cottage');
+        }
         $this->get(route('pieces.record', $piece))->assertSee('Made of')->assertSee(route('rack.show', $blank));
         $dry = $this->step($piece, 'body/dry');
         self::assertTrue($dry->start_at?->gte($ready));

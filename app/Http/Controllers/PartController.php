@@ -55,7 +55,8 @@ class PartController extends Controller
                 $request->validated('part_name'), $tables->woods->named($request->validated('wood'), 'wood'),
                 GrainDirection::from($request->validated('grain')), (float) $request->validated('moisture'),
                 Holding::from($request->validated('holding')),
-            )->wishing($request->holds($part))->shaped($part->profile->bored($request->bore($this->show))),
+            )->ringed($request->rings($part))->wishing($request->holds($part))
+                ->shaped($part->profile->bored($request->bore($this->show))),
         ), [Change::Particulars, say('http.part.saved')]);
     }
 

@@ -98,7 +98,7 @@ class RackController extends Controller
                 $blank, $this->rack->counted($blank), $this->rack->drying($blank, $workshop), $airs->equilibriumPercent(
                     $workshop, $blank->air,
                 ),
-                $tables->woods, $workshop->equipment(), $catalogue->calibration(), $show,
+                $tables, $workshop->equipment(), $show,
             ),
         ]);
     }

@@ -15,6 +15,7 @@ use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\Keeping;
 use HonestGrain\Rack\Pith;
 use HonestGrain\Reading\Document;
+use HonestGrain\Wood\Rings;
 use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -48,6 +49,9 @@ class SaveBlank extends FormRequest
             'air' => ['nullable', Rule::in($user->workshop->airs->modelKeys())],
             'place' => ['nullable', 'string', 'max:60'],
             'source' => ['nullable', 'string', 'max:120'],
+            'given_by' => ['nullable', 'string', 'max:120'],
+            'promised_for' => ['nullable', 'string', 'max:120'],
+            'rings' => ['nullable', Rule::enum(Rings::class)],
             'meter_percent' => ['nullable', 'numeric', 'between:0,200'], 'taken_as_dry' => ['nullable'],
             'price' => ['nullable', 'numeric', 'between:0,1000000'],
             'note' => ['nullable', 'string', 'max:500'],
@@ -70,7 +74,9 @@ class SaveBlank extends FormRequest
                 $document[$size] = round($show->typed(Unit::Length, (float) $typed[$size]), 2);
             }
         }
-        foreach (['grain', 'pith', 'keeping', 'place', 'source', 'note', ...self::DATES] as $field) {
+        foreach ([
+            'grain', 'rings', 'pith', 'keeping', 'place', 'source', 'given_by', 'promised_for', 'note', ...self::DATES,
+        ] as $field) {
             if (isset($typed[$field])) {
                 $document[$field] = $typed[$field];
             }

@@ -14,6 +14,7 @@ use HonestGrain\Holding\Mount;
 use HonestGrain\Piece\HoldWishes;
 use HonestGrain\Piece\Part;
 use HonestGrain\Reading\Document;
+use HonestGrain\Wood\Rings;
 use HonestGrain\Words\Unit;
 use Illuminate\Validation\Rule;
 
@@ -28,6 +29,7 @@ class UpdatePart extends PieceChange
             'part_name' => ['required', 'string', 'max:'.Part::MAX_NAME],
             'wood' => ['required', 'string', 'max:200'],
             'grain' => ['required', Rule::enum(GrainDirection::class)],
+            'rings' => ['nullable', Rule::enum(Rings::class)],
             'moisture' => ['required', 'numeric', 'between:0,200'],
             'holding' => ['required', Rule::enum(Holding::class)],
             'hold_outside' => ['nullable', Rule::enum(Mount::class)->only(HoldWishes::mounts())],
@@ -36,6 +38,12 @@ class UpdatePart extends PieceChange
             'bore_depth' => ['nullable', 'numeric', $length('height')],
             'bore_from' => ['nullable', Rule::in(Bore::FROM)],
         ];
+    }
+
+    /** How its rings lie; as it was where the form does not ask. */
+    public function rings(Part $part): ?Rings
+    {
+        return $this->has('rings') ? Rings::tryFrom((string) $this->validated('rings')) : $part->rings;
     }
 
     /** What holds it besides; what the form does not ask for stays as it is. */

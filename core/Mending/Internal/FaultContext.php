@@ -150,6 +150,7 @@ final class FaultContext
         return Truing::ovalMm(
             wood: $this->part->wood, grain: $this->part->grain, diameterMm: $this->part->profile->diameterMm(),
             fromPercent: $this->part->moisturePercent, toPercent: $this->equilibriumPercent,
+            rings: $this->part->rings,
         );
     }
 

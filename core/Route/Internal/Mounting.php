@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal;
 use HonestGrain\Calibration\BenchFigures;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Holding\Grasp;
 use HonestGrain\Holding\HoldStage;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Stance;
@@ -57,6 +58,7 @@ final readonly class Mounting
             $isTurned => $figures->reverseMinutes,
             default => $figures->remountMinutes,
         };
+        $made = $stage->isReturn ? 0.0 : self::held($subject, $stage)->makeMinutes ?? 0.0;
         $firm = $firmHours <= 0 ? null
             : new Said('route.layout.not-before-each-coat', [
                 'hours' => Quantity::hours($firmHours), 'at' => Quantity::celsius(Kinetics::REFERENCE_C),
@@ -71,17 +73,31 @@ final readonly class Mounting
             },
             kind: StepKind::Mount, part: $stage->part,
             work: new StepWork($isTurned ? 'reverse' : 'mount', $subject->faces(), [$stage->part]),
-            timing: new StepTiming(ceil($minutes - 1e-9), $after, Wait::none()),
+            timing: new StepTiming(ceil($minutes + $made - 1e-9), $after, Wait::none()),
             setup: new StepSetup(
                 hold: $mount->label(), needs: [Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1],
                 hazards: [Hazard::Lathe, Hazard::BeforeSwitch, ...Hazard::ofMount($mount), ...$subject->spinning()],
                 mount: $mount, stage: $so->stage, footOut: $stage->position->stance->footOut(),
             ),
             words: new StepWords(
-                $subject->title($title), $because, PartContext::said(...[...$mind, $firm]),
+                $subject->title($title), $because, PartContext::said(...[...$mind, $made <= 0 ? null : new Said(
+                    $mount === Mount::JamPartner ? 'route.layout.wrapped-first' : 'route.layout.made-first', [
+                        'minutes' => Quantity::minutes($made),
+                    ]), $firm]),
                 new Said($isTurned ? 'route.layout.turning-round' : 'route.layout.mounting'),
             ),
         ), $isTurned);
+    }
+
+    /** What holds it in this stage; null for a pad that is trued on, and what is there already. */
+    private static function held(PartContext $subject, Stage $stage): ?Grasp
+    {
+        return match ($stage->position->stance) {
+            Stance::First => $subject->firstHold,
+            Stance::Main => $subject->mainHold,
+            Stance::Foot => $subject->footHold,
+            Stance::Truing, Stance::Off => null,
+        };
     }
 
     /**

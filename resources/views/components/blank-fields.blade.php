@@ -10,6 +10,9 @@
     <x-field name="grain" label="Grain">
         <x-choose name="grain" :options="lines('pages.blank-fields.grain')" :chosen="$core?->grain->value ?? 'side'" />
     </x-field>
+    <x-field name="rings" label="Its rings lie">
+        <x-choose name="rings" :options="$fields->rings()" :chosen="$core?->rings?->value ?? ''" />
+    </x-field>
     @foreach ($fields->sizes($core) as $name => [$label, $value])
         <x-number :name="$name" :label="$label" :value="$value" class="w-full" />
     @endforeach
@@ -27,6 +30,17 @@
     </x-field>
     <x-field name="source" label="Where it is from">
         <input class="w-full" name="source" maxlength="120" value="{{ old('source', $core?->source) }}" />
+    </x-field>
+    <x-field name="given_by" label="Who gave it">
+        <input class="w-full" name="given_by" maxlength="120" value="{{ old('given_by', $core?->givenBy) }}" />
+    </x-field>
+    <x-field name="promised_for" label="Promised for">
+        <input
+            class="w-full"
+            name="promised_for"
+            maxlength="120"
+            value="{{ old('promised_for', $core?->promisedFor) }}"
+        />
     </x-field>
     <x-number name="price" label="Price" :value="$core?->price" class="w-full" />
     @foreach ($fields->dates($core) as $name => [$label, $value])

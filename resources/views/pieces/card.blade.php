@@ -45,6 +45,9 @@
         <div class="mt-4 grid break-inside-avoid gap-x-10 sm:grid-cols-2">
             <div>
                 <h2>The piece</h2>
+                @if ($page->blankStory() !== '')
+                    <p class="small">{{ $page->blankStory() }}</p>
+                @endif
                 <p class="small">{{ $weight }}</p>
                 @foreach ($page->finishes($show) as $where => $finish)
                     <p class="small"><b>{{ $where }}:</b> {{ $show->said($finish) }}</p>

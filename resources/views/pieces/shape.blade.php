@@ -152,6 +152,15 @@
                             :chosen="$part->grain->value"
                         />
                     </x-field>
+                    @if ($part->grain === HonestGrain\Geometry\GrainDirection::Side)
+                        <x-field name="rings" label="Its rings lie">
+                            <x-choose
+                                name="rings"
+                                :options="App\View\BlankFields::rings()"
+                                :chosen="$part->rings?->value ?? ''"
+                            />
+                        </x-field>
+                    @endif
                     <x-number name="moisture" label="Moisture now, %" :value="$show->bare($part->moisturePercent)" />
                     <x-field name="holding" label="Held by">
                         <x-choose name="holding" :options="$page->holdings()" :chosen="$part->holding->value" />
@@ -201,6 +210,11 @@
             <x-parts :page="$page" :panel="$parts" />
             <section>
                 <h2>Name and date</h2>
+                @if ($page->blankStory() !== '')
+                    <p class="faint mt-1">
+                        <a href="{{ route('rack.show', $piece->blank) }}">{{ $page->blankStory() }}</a>
+                    </p>
+                @endif
                 <form
                     method="post"
                     action="{{ route('pieces.update', $piece) }}"

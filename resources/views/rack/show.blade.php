@@ -16,6 +16,9 @@
                 >
             @endif
         </div>
+        @if ($page->isSomeones())
+            <p class="faint">{{ $page::story($blank) }}</p>
+        @endif
         <div class="mt-3 grid gap-x-14 gap-y-6 lg:grid-cols-[300px_1fr]">
             <div class="text-ink">
                 <div class="blank-art">{!! $show->drawn($blank->drawing) !!}</div>
@@ -55,6 +58,9 @@
                         @endforeach
                     </tbody>
                 </table>
+                @foreach ($page->notHeldBy() as [$hold, $why])
+                    <p class="faint small">Not {{ $hold }}: {{ $why }}</p>
+                @endforeach
                 <p class="small mt-1">
                     Turn it by hand first, all the way round; stand out of its line when it starts. Face shield.
                 </p>

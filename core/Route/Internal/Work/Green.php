@@ -155,7 +155,7 @@ final class Green
         return Truing::ovalMm(
             wood: $subject->part->wood, grain: $subject->part->grain,
             diameterMm: $subject->part->profile->diameterMm(), fromPercent: $subject->part->moisturePercent,
-            toPercent: $subject->bench->equilibriumPercent,
+            toPercent: $subject->bench->equilibriumPercent, rings: $subject->part->rings,
         );
     }
 

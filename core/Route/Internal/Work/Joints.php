@@ -348,7 +348,7 @@ final readonly class Joints
         [$part, $rates] = [$this->socket->part, $this->socket->calibration->joints];
         $oval = fn (float $from, float $to): float => Truing::ovalMm(
             wood: $part->wood, grain: $part->grain, diameterMm: $this->joint->diameterMm, fromPercent: $from,
-            toPercent: $to,
+            toPercent: $to, rings: $part->rings,
         ) ?? 0.0;
         $air = $this->socket->bench->equilibriumPercent;
         $still = $oval(max($part->moisturePercent, $air), min($part->moisturePercent, $air));
