@@ -32,6 +32,7 @@ use App\Http\Controllers\PieceImportController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PreferencesController;
 use App\Http\Controllers\RackController;
+use App\Http\Controllers\RackFormsController;
 use App\Http\Controllers\RackLabelController;
 use App\Http\Controllers\RackOrderController;
 use App\Http\Controllers\RecipeController;
@@ -180,6 +181,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::get('labels', [RackLabelController::class, 'index'])->name('labels');
         Route::get('for', [RackOrderController::class, 'index'])->name('for');
         Route::get('{blank}', [RackController::class, 'show'])->name('show');
+        Route::get('{blank}/forms', [RackFormsController::class, 'index'])->name('forms');
         Route::put('{blank}', [RackController::class, 'update'])->name('update');
         Route::delete('{blank}', [RackController::class, 'destroy'])->name('destroy');
         Route::put('{blank}/rough', [RackController::class, 'rough'])->name('rough');

@@ -11,14 +11,15 @@ use Closure;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Piece\Id;
+use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
-use HonestGrain\Piece\PieceStock;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Largest;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Route\FormsOnBlank;
 
 /** Starts a piece from a blank: what carries over, what the blank yields, and the link between the two. */
 final readonly class PieceFromBlank
@@ -34,6 +35,17 @@ final readonly class PieceFromBlank
         return Largest::outOf(
             $blank->core(), $this->mapper->tables($workshop)->woods->named($blank->wood),
             $this->catalogue->calibration(), $this->airs->equilibriumPercent($workshop, $blank->air),
+        );
+    }
+
+    /** What could be made of it in this shop. */
+    public function forms(Blank $blank): FormsOnBlank
+    {
+        $workshop = Workshop::query()->findOrFail($blank->workshop_id);
+
+        return new FormsOnBlank(
+            $blank->core(), $this->mapper->tables($workshop), $this->mapper->bench($workshop),
+            $this->catalogue->stacks(),
         );
     }
 
@@ -65,22 +77,18 @@ final readonly class PieceFromBlank
         return $piece->withPart($body);
     }
 
-    /** The piece with its body cut from the blank, where it comes out of it with all that holds it. */
+    /** The piece with all its parts cut from the blank, or its body alone, as they come out of it with their holds. */
     public function outOf(Blank $blank, Piece $piece): Piece
     {
-        $core = $blank->core();
-        $form = $core->form->stock();
-        if ($form === null) {
-            return $piece;
+        $all = array_map(fn (Part $part): string => $part->id, $piece->parts);
+        foreach ([$all, [$piece->body()->id]] as $parts) {
+            $stock = $blank->core()->stockOf(Id::fresh('s'), $blank->number, $parts);
+            if ($stock?->laidOut($piece, $this->catalogue->calibration()->stock)->fits() === true) {
+                return $piece->outOf($stock);
+            }
         }
-        $isAcross = $form->isTurnedAcross();
-        $stock = PieceStock::read(Document::of([
-            'id' => Id::fresh('s'), 'blank' => $blank->number, 'form' => $form->value, 'width_mm' => $core->diameterMm,
-            'length_mm' => $isAcross ? $core->diameterMm : $core->lengthMm,
-            'height_mm' => $isAcross ? $core->lengthMm : $core->diameterMm, 'parts' => [$piece->body()->id],
-        ]));
 
-        return $stock->laidOut($piece, $this->catalogue->calibration()->stock)->fits() ? $piece->outOf($stock) : $piece;
+        return $piece;
     }
 
     /** @throws InvalidField at the size that the blank does not yield, with what it does */

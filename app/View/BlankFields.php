@@ -17,9 +17,9 @@ final readonly class BlankFields
 {
     /** What the page opens when one of them is refused. */
     public const NAMES = [
-        'form', 'wood', 'grain', 'diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm', 'recess_mm', 'pith', 'keeping',
-        'rings', 'place', 'source', 'given_by', 'promised_for', 'price', 'felled_on', 'cut_on', 'roughed_on',
-        'kiln_on', 'meter_percent', 'taken_as_dry', 'note', 'version',
+        'form', 'wood', 'grain', 'diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm', 'recess_mm', 'sapwood_mm',
+        'pith', 'keeping', 'rings', 'place', 'source', 'given_by', 'promised_for', 'price',
+        'felled_on', 'cut_on', 'roughed_on', 'kiln_on', 'meter_percent', 'taken_as_dry', 'note', 'version',
     ];
 
     public function __construct(private Show $show)
@@ -66,6 +66,7 @@ final readonly class BlankFields
             'diameter_mm' => [say('view.blank-fields.across', ['unit' => $unit]), $value($blank?->diameterMm)],
             'length_mm' => [say('view.blank-fields.length-or-height', ['unit' => $unit]), $value($blank?->lengthMm)],
             'wall_mm' => [say('view.blank-fields.wall-if-rough', ['unit' => $unit]), $value($blank?->wallMm)],
+            'sapwood_mm' => [say('view.blank-fields.sapwood', ['unit' => $unit]), $value($blank?->sapwoodMm)],
             'tenon_mm' => [say('view.blank-fields.tenon', ['unit' => $unit]), $value($blank?->tenonMm)],
             'recess_mm' => [say('view.blank-fields.recess', ['unit' => $unit]), $value($blank?->recessMm)],
         ];

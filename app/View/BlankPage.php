@@ -19,9 +19,11 @@ use HonestGrain\Piece\School;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Rack\Blank as CoreBlank;
 use HonestGrain\Rack\BlankForm;
+use HonestGrain\Rack\Checks;
 use HonestGrain\Rack\Drying;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Dryness;
+use HonestGrain\Rack\Keeping;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Wood\Wood;
 use HonestGrain\Words\Said;
@@ -149,6 +151,27 @@ final readonly class BlankPage
             : say('view.blank-page.scale-and-meter', [
                 'scale' => $this->show->plain(round($scale, 1)), 'meter' => $this->show->plain($meter),
             ]);
+    }
+
+    /** From when the ends of wood that waits are likely to check; empty for what is dry, roughed or under water. */
+    public function checks(): string
+    {
+        $rule = new Checks($this->core, $this->emc);
+        $figures = $this->calibration->drying;
+        $days = $this->drying->isReady() || $this->dryness()?->readyAt !== null ? null : $rule->days($figures);
+        if ($days === null) {
+            return '';
+        }
+        $since = $rule->since();
+        $sealed = $rule->days($figures, Keeping::EndsSealed) ?? 0.0;
+
+        return say('view.blank-page.checks', [
+            'days' => (int) round($days),
+            'from' => $since === null ? '' : say('view.blank-page.checks-from', [
+                'day' => $this->show->calendarDay(Carbon::parse($since)->addDays((int) round($days))),
+            ]),
+            'sealed' => $sealed > $days ? say('view.blank-page.checks-sealed', ['days' => (int) round($sealed)]) : '',
+        ]);
     }
 
     private function dryness(): ?Dryness

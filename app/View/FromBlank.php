@@ -9,6 +9,7 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Largest;
+use HonestGrain\Route\FormOnBlank;
 use HonestGrain\Wood\Wood;
 use HonestGrain\Words\Unit;
 
@@ -18,8 +19,17 @@ final readonly class FromBlank
     /** A little less than the most, so that a first drawing is sure to come out of it. */
     private const EASY = 0.98;
 
-    private function __construct(public Blank $blank, public Form $form, private Largest $largest, private Show $show)
+    /** @param  FormOnBlank|null  $chosen  as large as comes out of it, where a form was chosen */
+    private function __construct(
+        public Blank $blank, public Form $form, private Largest $largest, private Show $show,
+        private ?FormOnBlank $chosen = null,
+    ) {
+    }
+
+    /** The form that was chosen for it. */
+    public static function as(FormOnBlank $chosen, Blank $blank, Largest $largest, Show $show): self
     {
+        return new self($blank, $chosen->form, $largest, $show, $chosen);
     }
 
     public static function of(Blank $blank, Largest $largest, Show $show): self
@@ -77,6 +87,11 @@ final readonly class FromBlank
     /** @return array<string, string> by field, as they would be typed */
     public function sizes(): array
     {
+        if ($this->chosen !== null) {
+            return array_map(
+                fn (float $value): string => $this->show->field(Unit::Length, floor($value)), $this->chosen->sizesMm,
+            );
+        }
         $usual = $this->form->sizes();
         $mm = fn (float $value): string => $this->show->field(Unit::Length, floor($value));
         $wall = $usual['wall_mm'];

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Blank;
 use HonestGrain\Calibration\DryingFigures;
+use HonestGrain\Piece\Flaw;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Words\Unit;
@@ -58,6 +59,18 @@ final readonly class RackShelf
             $this->show->length($blank->document->number('diameter_mm', 0.0, INF), 0).' × '
                 .$this->show->length($blank->document->number('length_mm', 0.0, INF), 0),
         ).$wall;
+    }
+
+    /**
+     * What the wood brings, each kind once.
+     *
+     * @param  list<Flaw>  $flaws
+     */
+    public function brings(array $flaws): string
+    {
+        return implode(', ', array_unique(array_map(
+            fn (Flaw $flaw): string => mb_lcfirst($this->show->said($flaw->kind->label())), $flaws,
+        )));
     }
 
     /** What its weights say, in one line. */

@@ -67,6 +67,16 @@ final readonly class DryingFigures
 
     public float $greenPaperC;
 
+    public float $checkOpenDays;
+
+    public float $checkWrappedDays;
+
+    public float $checkSealedDays;
+
+    public float $checkWaxedDays;
+
+    public float $checkPithShare;
+
     public float $greenPaperFactor;
 
     public float $greenPaperStep;
@@ -115,6 +125,11 @@ final readonly class DryingFigures
         $this->greenPaperClosed = $value('green_paper_closed');
         $this->greenPaperMouthShare = $value('green_paper_mouth_share');
         $this->greenPaperEmcPercent = $value('green_paper_emc_percent');
+        $this->checkOpenDays = $value('drying_check_open_days');
+        $this->checkWrappedDays = $value('drying_check_wrapped_days');
+        $this->checkSealedDays = $value('drying_check_sealed_days');
+        $this->checkWaxedDays = $value('drying_check_waxed_days');
+        $this->checkPithShare = $value('drying_check_pith_share');
         $this->greenPaperC = $value('green_paper_c');
         $this->greenPaperFactor = $value('green_paper_factor');
         $this->greenPaperStep = $value('green_paper_step');

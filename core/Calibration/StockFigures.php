@@ -17,6 +17,8 @@ final readonly class StockFigures
 
     public float $sawMinutes;
 
+    public float $roundMinutesPer100Cm2;
+
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
@@ -24,6 +26,7 @@ final readonly class StockFigures
         $this->recessMm = $value('stock_recess_mm');
         $this->chuckWasteMm = $value('stock_chuck_waste_mm');
         $this->sawMinutes = $value('stock_saw_minutes');
+        $this->roundMinutesPer100Cm2 = $value('stock_round_min_100_cm2');
         $this->cutMm = $value('stock_cut_mm');
     }
 }

@@ -135,6 +135,12 @@ final readonly class Measurement
         return self::volume($profile);
     }
 
+    /** How much of that lies within a distance from the axis, mm³. */
+    public static function volumeWithin(Profile $profile, float $radiusMm): float
+    {
+        return self::volume($profile, $radiusMm);
+    }
+
     /** The thinnest wood between the outside and the inside or the bore; null for a solid piece. */
     private static function wall(Profile $profile): ?Wall
     {
@@ -187,18 +193,19 @@ final readonly class Measurement
         return $bore->isThrough() ? $line : [...$line, new Point($to, 0.0, $high - $low + $r)];
     }
 
-    private static function volume(Profile $profile): float
+    private static function volume(Profile $profile, float $withinMm = INF): float
     {
         $bore = $profile->bore;
         $outline = $profile->outline();
         $volume = 0.0;
         for ($i = 1, $count = count($outline); $i < $count; $i++) {
             [$a, $b] = [$outline[$i - 1], $outline[$i]];
-            $volume += M_PI * ($b->z - $a->z) * ($a->r ** 2 + $a->r * $b->r + $b->r ** 2) / 3;
+            [$from, $to] = [min($a->r, $withinMm), min($b->r, $withinMm)];
+            $volume += M_PI * ($b->z - $a->z) * ($from ** 2 + $from * $to + $to ** 2) / 3;
         }
         if ($bore !== null) {
             [$low, $high] = $bore->span($profile->outer, $profile->inner);
-            $volume -= M_PI * $bore->radiusMm() ** 2 * ($high - $low);
+            $volume -= M_PI * min($bore->radiusMm(), $withinMm) ** 2 * ($high - $low);
         }
 
         return abs($volume);

@@ -11,6 +11,13 @@ use HonestGrain\Words\Said;
 /** Whether a kind of hold holds a workpiece at a stage, in a shop: why not, or how, how fast, and what it leaves. */
 final readonly class Grasp
 {
+    public Mount $mount;
+
+    public Said $leaves;
+
+    /** What it takes to make it first. */
+    public float $makeMinutes;
+
     /**
      * @param  list<Said>  $because  why it does not; none where it does
      * @param  list<Said>  $how
@@ -18,19 +25,19 @@ final readonly class Grasp
      * @param  Speed|null  $speed  null for what does not turn
      * @param  list<Face>  $free
      * @param  Speed|null  $most  what its size alone allows
-     * @param  float  $makeMinutes  what it takes to make it first
      */
     public function __construct(
-        public Mount $mount,
+        HoldLimits $kind,
         public array $because,
         public array $how,
         public array $size,
         public ?Speed $speed,
         public array $free,
-        public Said $leaves,
         public ?Speed $most = null,
-        public float $makeMinutes = 0.0,
     ) {
+        $this->mount = $kind->mount;
+        $this->leaves = new Said("holding.leaves.$kind->leaves");
+        $this->makeMinutes = $kind->makeMinutes;
     }
 
     public function fits(): bool

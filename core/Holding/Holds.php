@@ -115,12 +115,11 @@ final readonly class Holds
         $speeds = $this->equipment->speeds($this->calibration->speed, $mount, $across, $this->work->wood->isTrue);
 
         return new Grasp(
-            mount: $mount, because: [...$this->general($rig), ...$grip->not],
+            kind: $limits, because: [...$this->general($rig), ...$grip->not],
             how: [...$grip->how, ...$limits->touches ? [new Said('holding.hold.padded')] : []], size: $grip->size,
             speed: $mount->spins() ? StartingSpeed::rim($this->calibration->speed, $across, $this->work->wood->mayFly)
                 ->under($grip->most, ...$speeds) : null,
-            free: $this->free($limits), leaves: new Said("holding.leaves.$limits->leaves"),
-            most: $grip->most, makeMinutes: $limits->makeMinutes,
+            free: $this->free($limits), most: $grip->most,
         );
     }
 

@@ -19,6 +19,7 @@ use HonestGrain\Holding\WorkSize;
 use HonestGrain\Holding\WorkWood;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
+use HonestGrain\Piece\PieceStock;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
@@ -29,9 +30,9 @@ use HonestGrain\Words\Said;
 
 /**
  * A piece of wood on the rack, as it is kept:
- * `{"form","wood","grain","diameter_mm","length_mm","wall_mm","tenon_mm","recess_mm","rings","pith","keeping","place",
- * "source","given_by","promised_for","price","felled_on","cut_on","roughed_on","kiln_on","meter_percent",
- * "taken_as_dry","flaws":[…as in a piece…],"note"}`.
+ * `{"form","wood","grain","diameter_mm","length_mm","wall_mm","tenon_mm","recess_mm","rings","pith","sapwood_mm",
+ * "keeping","place","source","given_by","promised_for","price","felled_on","cut_on","roughed_on","kiln_on",
+ * "meter_percent","taken_as_dry","flaws":[…as in a piece…],"note"}`.
  */
 final readonly class Blank
 {
@@ -66,6 +67,9 @@ final readonly class Blank
     public ?Rings $rings;
 
     public Pith $pith;
+
+    /** How wide the pale wood under the bark is; null where nobody measured. */
+    public ?float $sapwoodMm;
 
     public Keeping $keeping;
 
@@ -121,6 +125,7 @@ final readonly class Blank
         $this->rings = $blank->has('rings')
             ? Rings::from($blank->choice('rings', array_column(Rings::cases(), 'value'))) : null;
         $this->pith = Pith::from($blank->choice('pith', array_column(Pith::cases(), 'value'), Pith::Out->value));
+        $this->sapwoodMm = $blank->numberOr('sapwood_mm', null, 0, $diameter / 2);
         $this->keeping = Keeping::from(
             $blank->choice('keeping', array_column(Keeping::cases(), 'value'), Keeping::Open->value),
         );
@@ -173,14 +178,13 @@ final readonly class Blank
     /** What holds it on the lathe before anything is cut of it, whatever is made of it. */
     public function holds(Wood $wood, Equipment $equipment, Tables $tables, float $moisturePercent): Holds
     {
-        $hasBark = array_filter($this->flaws, fn (Flaw $flaw): bool => $flaw->kind === FlawKind::BarkEdge) !== [];
         $mayFly = array_filter($this->flaws, fn (Flaw $flaw): bool => $flaw->kind->mayFly()) !== [];
 
         return Holds::of(new Workpiece(
             stage: HoldStage::Outside, profile: $this->profile(), grain: $this->grain,
             size: new WorkSize($this->diameterMm, $this->lengthMm, $this->massG($wood, $moisturePercent)),
             wood: new WorkWood(
-                mayFly: $mayFly, hasBarkEdge: $hasBark, isTrue: ! $this->form->isRough(),
+                mayFly: $mayFly, hasBarkEdge: $this->hasBark(), isTrue: ! $this->form->isRough(),
                 hardnessN: $wood->figures->jankaN,
             ),
         ), $equipment, $tables->lathe->holds, $tables->calibration);
@@ -192,6 +196,35 @@ final readonly class Blank
         return $this->form->isRough() ? array_values(array_filter([
             $this->tenonMm === null ? null : Mount::Tenon, $this->recessMm === null ? null : Mount::Recess, Mount::Jam,
         ])) : $holds->known();
+    }
+
+    public function hasBark(): bool
+    {
+        return array_filter($this->flaws, fn (Flaw $flaw): bool => $flaw->kind === FlawKind::BarkEdge) !== [];
+    }
+
+    /** How far its heartwood reaches from the middle; null where nobody measured its sapwood. */
+    public function heartRadiusMm(): ?float
+    {
+        return $this->sapwoodMm === null ? null : $this->diameterMm / 2 - $this->sapwoodMm;
+    }
+
+    /**
+     * Itself as what parts of a piece are cut from; null for what is roughed out already.
+     *
+     * @param  int|null  $number  on the rack
+     * @param  list<string>  $parts  by their ids, in the order they lie on it
+     */
+    public function stockOf(string $id, ?int $number, array $parts): ?PieceStock
+    {
+        $form = $this->form->stock();
+        $isAcross = $form?->isTurnedAcross() === true;
+
+        return $form === null ? null : PieceStock::read(Document::of([
+            'id' => $id, 'blank' => $number, 'form' => $form->value, 'width_mm' => $this->diameterMm,
+            'length_mm' => $isAcross ? $this->diameterMm : $this->lengthMm,
+            'height_mm' => $isAcross ? $this->lengthMm : $this->diameterMm, 'parts' => $parts,
+        ]));
     }
 
     /** What it weighs at a moisture, g; null where the wood's density is not known. */

@@ -76,6 +76,21 @@ final readonly class Largest
         return true;
     }
 
+    /** Whether a rough one is wide enough at every height for what is to be turned of it, down to the foot. */
+    public function coversOutside(Profile $piece): bool
+    {
+        $drawn = $this->blank->form->isRough() ? $this->blank->profile()->outer : null;
+        $share = $this->diameterMm / $this->blank->diameterMm;
+        foreach ($drawn === null ? [] : $piece->outer->points as $point) {
+            $there = $drawn?->radiusAtMm($point->z);
+            if ($there !== null && ! Shown::isWithin($point->r, $there * $share)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** How much of the blank becomes shavings when this is turned out of it, as a share. */
     public function wasted(Profile $piece): float
     {

@@ -45,6 +45,8 @@ enum Hazard: string
     case Grinder = 'grinder-sparks';
     case CompressedAir = 'compressed-air';
     case WetElectrics = 'wet-electrics';
+    case Saw = 'saw';
+    case Chainsaw = 'chainsaw';
 
     /**
      * Everything that sanding or cutting this wood dry does to skin and lungs.

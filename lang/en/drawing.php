@@ -35,6 +35,9 @@ return [
     'colour-wheel' => [
         'label' => 'Mixtures of your dyes by hue',
     ],
+    'on-blank' => [
+        'label' => '{name}, in the blank that it would come out of',
+    ],
     'stock-strip' => [
         'label' => 'The blank from the side, with the parts laid out on it',
     ],

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 // What is said of tools and of what they do to wood on the lathe.
 return [
+    'centre' => [
+        'square' => 'Lines from corner to corner cross at the centre of each end.',
+        'round' => 'Its centre by a compass from three places of the edge.',
+        'log' => 'Centre it between the points by eye and roll it by hand: shift the ends until it rests anywhere, '
+            .'then mark them.',
+    ],
     'bits' => [
         'brad' => 'brad-point bit',
         'twist' => 'twist bit',

@@ -194,6 +194,7 @@ return [
         'sizes' => [
             'diameter' => 'Across',
             'height' => 'High',
+            'foot' => 'Foot',
             'wall' => 'Wall',
         ],
     ],

@@ -497,7 +497,13 @@ return [
         'trim-how' => '{off|0} off each end, {lost|0} in all: {left|0} is left. Bend a thin slice: where it breaks, a '
             .'check is left; cut again.',
         'trimming' => 'trimming the ends',
-        'sawn-round' => 'Sawn round to {across|0} first.',
+        'round' => 'Saw it round',
+        'rounding' => 'sawing it round',
+        'round-because' => 'What is round when it starts shakes less, and costs no minutes at the lathe.',
+        'disc' => 'A disc of thin board as template, {across|0} across, pinned where its middle will be: saw along it.',
+        'half-log' => 'Flat face down; wedges under the bark, so that it cannot roll. Then the lower corners off, '
+            .'slanting in below the line of the bowl.',
+        'by-chainsaw' => 'What no bandsaw takes goes by chainsaw, corner by corner.',
         'does-not-fit' => 'It does not come out of the blank that was entered. {problems|sentences}',
         'larger-blank' => 'Enter a larger blank',
         'draw-smaller' => 'Draw it smaller',

@@ -128,6 +128,16 @@ return [
             'says' => 'Grit comes back out of a bore at your eyes: goggles and mask, never at skin, the nozzle kept '
                 .'out of the hole.',
         ],
+        'saw' => [
+            'title' => 'Goggles, guard down, hands out of the blade\'s line',
+            'says' => 'Round wood rolls under a blade: it lies in a cradle or against wedges, its flat face down where '
+                .'it has one. Guard just over the work; no gloves, no sleeve near it.',
+        ],
+        'chainsaw' => [
+            'title' => 'Chainsaw: helmet with visor, cut-proof trousers',
+            'says' => 'Only with what its maker and your local rule ask for (helmet with visor and ears, gloves, '
+                .'cut-proof trousers and boots), on wood that is held and never by the tip, and by who has learnt it.',
+        ],
         'wet-electrics' => [
             'title' => 'Water away from lamp and switch',
             'says' => 'Lamp, plug and switch out of reach of the water, hands dried before the switch; wipe the bed '

@@ -43,6 +43,7 @@ return [
         'skipped' => 'Skipped',
     ],
     'blank-fields' => [
+        'sapwood' => 'Sapwood wide{unit}',
         'rings-not-looked' => 'nobody looked',
         'kiln' => 'From the kiln, on',
         'across' => 'Across{unit}',
@@ -55,6 +56,9 @@ return [
         'roughed' => 'Roughed on',
     ],
     'blank-page' => [
+        'checks' => 'Kept so, its ends check after about {days} days of this air{from}{sealed}.',
+        'checks-from' => ', about {day}',
+        'checks-sealed' => '; sealed, after about {days}',
         'story' => 'Blank {number}{from}',
         'from' => ', from {who}',
         'given-by' => ', given by {who}',
@@ -272,6 +276,11 @@ return [
         'deepen-from' => 'From, over the foot, {unit}',
         'deepen-to' => 'To, over the foot, {unit}',
         'deepen-by' => 'Deeper by, {unit}',
+    ],
+    'forms-page' => [
+        'title' => 'Number {number}, what could be made of it',
+        'sizes' => '{across} across, {high} high',
+        'no-date' => 'Not with what this shop has.',
     ],
     'hold-choices' => [
         'what-serves-best' => 'what serves best',

@@ -10,6 +10,7 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\JawSet;
 use HonestGrain\Rack\Blank;
+use HonestGrain\Rack\Checks;
 use HonestGrain\Rack\Drying;
 use HonestGrain\Rack\DryingCurve;
 use HonestGrain\Rack\DryingState;
@@ -316,6 +317,23 @@ final class DryingTest extends TestCase
         self::assertSame([], PaperDrying::rewraps(7.4, $figures));
         self::assertSame([7.0, 14.0], PaperDrying::rewraps(21.0, $figures));
         self::assertSame([7.0, 14.0, 21.0, 28.0, 56.0], PaperDrying::rewraps(60.0, $figures));
+    }
+
+    public function test_waiting_wood_checks_by_how_it_is_kept_in_which_air(): void
+    {
+        $figures = self::figures();
+        $days = fn (array $more, float $emc = 12.0, ?float $c = null): ?float => (new Checks(
+            self::blank(['form' => 'log', 'wall_mm' => null] + $more), $emc, $c,
+        ))->days($figures);
+        self::assertSame(7.0, $days([]));
+        self::assertSame([21.0, 60.0, 120.0, 120.0, null], array_map(
+            fn (string $kept): ?float => $days(['keeping' => $kept]),
+            ['wrapped', 'ends-sealed', 'waxed', 'bagged', 'in-water'],
+        ));
+        self::assertSame(3.5, $days(['pith' => 'in']), 'with its pith');
+        self::assertEqualsWithDelta(10.5, $days([], 18.0), 1e-9, 'in damper air');
+        self::assertEqualsWithDelta(10.5, $days([], 12.0, 12.0), 1e-9, 'eight degrees colder');
+        self::assertNull((new Checks(self::blank(), 12.0))->days($figures), 'what is roughed out has no ends');
     }
 
     public function test_a_kiln_a_date_or_a_meter_each_says_how_dry_wood_is(): void

@@ -418,6 +418,9 @@ final class RackTest extends FeatureTestCase
             route('rack.for', ['form' => 'deep-bowl', 'diameter' => '250', 'height' => '85', 'wall' => '8']),
         );
         $found->assertSeeInOrder(['280 × 95 mm', '320 × 110 mm'])->assertDontSee('200 × 70 mm');
+        $this->get(route('rack.for', [
+            'form' => 'deep-bowl', 'diameter' => '250', 'height' => '85', 'wall' => '8', 'foot' => '240',
+        ]))->assertSee('Nothing that is ready');
         $this->get(route('rack.for', ['form' => 'deep-bowl', 'diameter' => '400', 'height' => '85']))
             ->assertSee('Nothing that is ready yields that');
         $this->get(route('rack.for', ['diameter' => 'wide', 'height' => '85']))->assertSessionHasErrors('diameter');
@@ -550,11 +553,38 @@ final class RackTest extends FeatureTestCase
         $this->get(route('rack.photo', $blank))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
     }
 
+    public function test_forms_stand_side_by_side_on_a_blank_before_anything_is_drawn(): void
+    {
+        $this->post(route('rack.store'), [
+            'form' => 'log', 'wood' => 'Cherry (black)', 'grain' => 'end', 'diameter_mm' => '160', 'length_mm' => '320',
+            'pith' => 'in', 'keeping' => 'open', 'sapwood_mm' => '20', 'price' => '10', 'felled_on' => '2026-11-01',
+        ])->assertSessionHasNoErrors();
+        $blank = $this->shop->blanks()->firstOrFail();
+        $this->get(route('rack.show', $blank))->assertOk()->assertSee('What could be made of it')
+            ->assertSee('its ends check after about 3 days of this air, about 4 Nov');
+        $page = $this->get(route('rack.forms', $blank))->assertOk()->assertSee('Vase')->assertSee('Lidded box')
+            ->assertSee('Heartwood')->assertSee('of its price')->assertDontSee('Platter');
+        preg_match_all('/<b>([^<]+)<\/b>.*?(\d+) %/s', (string) $page->getContent(), $rows);
+        $lost = array_map(intval(...), $rows[2]);
+        $sorted = $lost;
+        sort($sorted);
+        self::assertSame($sorted, $lost, 'the least lost first');
+        $this->get(route('pieces.create', ['blank' => $blank->id, 'form' => 'vase']))->assertOk()
+            ->assertSee('value="vase"', false);
+        $rough = $this->rackOne();
+        $this->get(route('rack.forms', $rough))->assertOk()->assertSee('No form of the first page comes out of it');
+        $theirs = Workshop::factory()->create();
+        $foreign = $theirs->blanks()->create($rough->only([
+            'document', 'wood', 'form', 'drawing',
+        ]) + ['number' => 77]);
+        $this->get(route('rack.forms', $foreign))->assertNotFound();
+    }
+
     private function rackOne(): Blank
     {
         $this->post(route('rack.store'), self::BOWL)->assertSessionHasNoErrors();
 
-        return $this->shop->blanks()->firstOrFail();
+        return $this->shop->blanks()->latest('id')->firstOrFail();
     }
 
     /** @param  array<int, float>  $masses  by days ago */

@@ -78,12 +78,18 @@ class PieceController extends Controller
     public function create(Request $request, ShopMapper $mapper, PieceFromBlank $blanks, Show $show): View
     {
         $blank = $this->workshop($request)->blanks()->onRack()->find($request->integer('blank'));
-        $from = $blank === null ? null : FromBlank::of($blank, $blanks->largest($blank), $show);
+        $form = Form::tryFrom($request->string('form')->toString());
+        $chosen = $blank === null || $form === null ? null : $blanks->forms($blank)->one($form);
+        $from = match (true) {
+            $blank === null => null,
+            $chosen === null => FromBlank::of($blank, $blanks->largest($blank), $show),
+            default => FromBlank::as($chosen, $blank, $blanks->largest($blank), $show),
+        };
 
         return view('pieces.create', [
             'forms' => Form::cases(), 'drawings' => FormDrawings::all(Release::current()),
             'woods' => $mapper->tables($this->workshop($request))->woods->names(),
-            'form' => $from->form ?? Form::tryFrom($request->string('form')->toString()) ?? Form::ShallowBowl,
+            'form' => $from->form ?? $form ?? Form::ShallowBowl,
             'from' => $from, 'begins' => PiecePage::begins(),
         ]);
     }

@@ -20,7 +20,7 @@ class RackOrderController extends Controller
 {
     private const MOST_LOOKED_AT = 200;
 
-    /** What is ready for an order: the blanks that a form and its sizes come out of, the least waste first. */
+    /** What is ready for an order: the blanks that a form and its sizes come out of, sound ones first. */
     public function index(FindBlank $request, ShopMapper $mapper, Airs $airs, Catalogue $catalogue, Show $show): View
     {
         $workshop = $this->workshop($request);
@@ -35,12 +35,13 @@ class RackOrderController extends Controller
                 $core = $blank->core();
                 $emc = $settles[$blank->air_id ?? 0] ??= $airs->equilibriumPercent($workshop, $blank->air);
                 $largest = Largest::outOf($core, $woods->named($core->wood), $catalogue->calibration(), $emc);
-                if ($largest->fits($wanted->diameterMm(), $wanted->heightMm(), $request->wallMm($show))) {
-                    $found[] = [$blank, $largest, $largest->wasted($wanted)];
+                if ($largest->fits($wanted->diameterMm(), $wanted->heightMm(), $request->wallMm($show))
+                    && $largest->coversOutside($wanted)) {
+                    $found[] = [$blank, $largest, $largest->wasted($wanted), $core->flaws];
                 }
             }
         }
-        usort($found, fn (array $a, array $b): int => $a[2] <=> $b[2]);
+        usort($found, fn (array $a, array $b): int => [$a[3] !== [], $a[2]] <=> [$b[3] !== [], $b[2]]);
 
         return view('rack.for', [
             'form' => $form, 'wanted' => $wanted, 'found' => $found, 'forms' => Form::cases(),

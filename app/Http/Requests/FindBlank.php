@@ -31,6 +31,7 @@ class FindBlank extends FormRequest
             'diameter' => ['nullable', 'required_with:height', 'numeric', $size('diameter')],
             'height' => ['nullable', 'required_with:diameter', 'numeric', $size('height')],
             'wall' => ['nullable', 'numeric', $size('wall')],
+            'foot' => ['nullable', 'numeric', $size('foot')],
         ];
     }
 
@@ -53,10 +54,12 @@ class FindBlank extends FormRequest
             return null;
         }
         $across = $show->typed(Unit::Length, (float) $diameter);
+        $foot = $this->validated('foot');
         try {
             return $form->profile(
-                $across, $show->typed(Unit::Length, (float) $height), $across * self::FOOT_SHARE, $this->wallMm($show),
-                $form->sizes()['bore_mm'],
+                $across, $show->typed(Unit::Length, (float) $height),
+                $foot === null ? $across * self::FOOT_SHARE : $show->typed(Unit::Length, (float) $foot),
+                $this->wallMm($show), $form->sizes()['bore_mm'],
             );
         } catch (BadInput) {
             throw ValidationException::withMessages([

@@ -44,6 +44,7 @@ class SaveBlank extends FormRequest
             'wall_mm' => $isRough ? ['required', 'numeric', $length(CoreBlank::MOST_WALL_MM)] : ['exclude'],
             'tenon_mm' => ['nullable', 'numeric', $length(Node::MAX_MM)],
             'recess_mm' => ['nullable', 'numeric', $length(Node::MAX_MM)],
+            'sapwood_mm' => ['nullable', 'numeric', $show->between(Unit::Length, 0, Node::MAX_MM / 2)],
             'pith' => ['required', Rule::enum(Pith::class)],
             'keeping' => ['required', Rule::enum(Keeping::class)],
             'air' => ['nullable', Rule::in($user->workshop->airs->modelKeys())],
@@ -69,7 +70,7 @@ class SaveBlank extends FormRequest
     {
         $typed = $this->validated();
         $document = ['form' => $typed['form'], 'wood' => $typed['wood']];
-        foreach (['diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm', 'recess_mm'] as $size) {
+        foreach (['diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm', 'recess_mm', 'sapwood_mm'] as $size) {
             if (isset($typed[$size])) {
                 $document[$size] = round($show->typed(Unit::Length, (float) $typed[$size]), 2);
             }

@@ -4,7 +4,7 @@
         <p><a href="{{ route('rack') }}">Rack</a></p>
         <h1 class="mt-2">What is ready for it</h1>
         <p class="faint mt-1">
-            The form and the sizes that were asked for; the blank with the least waste stands first.
+            The form and the sizes that were asked for, its foot too; sound ones first, then the least waste.
         </p>
         <form method="get" class="mt-4 flex flex-wrap items-end gap-x-4">
             <x-field name="form" label="Form">
@@ -42,13 +42,16 @@
                     </tr>
                 </thead>
                 <tbody>
-                    @foreach ($found as [$blank, $largest, $wasted])
+                    @foreach ($found as [$blank, $largest, $wasted, $brings])
                         <tr>
                             <td class="text-ink">{!! $show->drawn($shelf->drawing($blank)) !!}</td>
                             <td>
                                 <a href="{{ route('rack.show', $blank) }}"><b>{{ $blank->number }}</b></a>
                                 {{ $show->wood($blank->wood) }}
                                 <span class="faint small block">{{ $shelf->what($blank) }}</span>
+                                @if ($brings !== [])
+                                    <span class="warn small block">{{ $shelf->brings($brings) }}</span>
+                                @endif
                             </td>
                             <td class="n">{{ $show->atMost($largest->diameterMm) }}</td>
                             <td class="n">{{ $show->atMost($largest->heightMm) }}</td>

@@ -11,7 +11,8 @@
                 <a href="{{ route('pieces.shape', $blank->piece) }}">{{ $page->becomes() }}</a>
             @endif
             @if (! $blank->gone_at && ! $blank->piece)
-                <a class="press press-main ml-auto" href="{{ route('pieces.create', ['blank' => $blank->id]) }}"
+                <a class="ml-auto" href="{{ route('rack.forms', $blank) }}">What could be made of it</a>
+                <a class="press press-main" href="{{ route('pieces.create', ['blank' => $blank->id]) }}"
                     >Make a piece of it</a
                 >
             @endif
@@ -116,6 +117,9 @@
                 </x-why>
                 @if ($page->besides() !== '')
                     <p class="mt-1">{{ $page->besides() }}</p>
+                @endif
+                @if ($page->checks() !== '')
+                    <p class="mt-1">{{ $page->checks() }}</p>
                 @endif
                 @if ($page->crack() !== '')
                     <p class="note note-warn mt-2">{{ $page->crack() }}</p>

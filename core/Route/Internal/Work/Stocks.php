@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Holding\Stance;
+use HonestGrain\Lathework\StockForm;
 use HonestGrain\Lathework\StockLayout;
 use HonestGrain\Lathework\StockPlace;
 use HonestGrain\Piece\PieceStock;
@@ -18,6 +19,7 @@ use HonestGrain\Route\Internal\Setup;
 use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
+use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
@@ -48,6 +50,9 @@ final class Stocks
         )];
         $saws = count($stock->parts) < 2 ? [] : [self::sawn($stock, $first, $layout)];
         $trims = $stock->stock->trimMm > 0.0 ? [self::trimmed($stock, $first)] : [];
+        $rounds = $stock->stock->form->isTurnedAcross() ? array_map(
+            fn (string $part): Operation => self::sawnRound($stock, $subjects[$part]), $stock->parts,
+        ) : [];
         $roughs = array_map(fn (string $part): string => $subjects[$part]->id('rough'), $stock->parts);
         $chains = [
             ...array_map(fn (string $rough): Precedence => Precedence::rule(
@@ -57,8 +62,41 @@ final class Stocks
                 "$stock->id/trim", $later, Wait::none(), new Said('route.stock.checks-run-on'),
             ), $trims === [] ? [] : [...$saws === [] ? [] : ["$stock->id/saw"], ...$roughs]),
         ];
+        foreach ($rounds as $round) {
+            $rough = $subjects[$round->part]->id('rough');
+            $chains[] = Precedence::rule($round->id, $rough, Wait::none(), new Said('route.stock.round-because'));
+            foreach ([...$saws, ...$trims] as $before) {
+                $chains[] = Precedence::rule(
+                    $before->id, $round->id, Wait::none(), new Said('route.stock.each-by-itself'),
+                );
+            }
+        }
 
-        return [[...$trims, ...$saws], $chains, $conflicts];
+        return [[...$trims, ...$saws, ...$rounds], $chains, $conflicts];
+    }
+
+    private static function sawnRound(PieceStock $stock, PartContext $subject): Operation
+    {
+        $blank = $subject->blank();
+        $figures = $subject->calibration->stock;
+        $isHalfLog = $stock->stock->form === StockForm::HalfLog;
+
+        return new Operation(
+            id: $subject->id('saw-round'), kind: StepKind::Turn, part: $subject->part->id,
+            doing: new Doing($subject->technique('saw'), [], of: [$stock->id], on: []),
+            timing: new Timing($figures->sawMinutes + $figures->roundMinutesPer100Cm2 * M_PI * $blank->acrossMm
+                * $blank->highMm / 10_000, 0.15),
+            setup: new Setup(
+                stances: [Stance::Off], hazards: [Hazard::Saw, ...$isHalfLog ? [Hazard::Chainsaw] : []],
+                hold: new Said('route.stock.at-the-saw'),
+            ),
+            words: new StepWords(
+                new Said('route.stock.round'), new Said('route.stock.round-because'), how: PartContext::said(
+                    new Said('route.stock.disc', ['across' => Quantity::mm($blank->acrossMm)]),
+                    ...$isHalfLog ? [new Said('route.stock.half-log'), new Said('route.stock.by-chainsaw')] : [],
+                ), brief: new Said('route.stock.rounding'),
+            ),
+        );
     }
 
     private static function trimmed(PieceStock $stock, PartContext $first): Operation
@@ -67,7 +105,9 @@ final class Stocks
             id: "$stock->id/trim", kind: StepKind::Turn, part: $stock->parts[0],
             doing: new Doing($first->technique('saw'), [], of: [$stock->id], on: []),
             timing: new Timing($first->calibration->stock->sawMinutes * 2, 0.05),
-            setup: new Setup(stances: [Stance::Off], hold: new Said('route.stock.at-the-saw')),
+            setup: new Setup(
+                stances: [Stance::Off], hazards: [Hazard::Saw], hold: new Said('route.stock.at-the-saw'),
+            ),
             words: new StepWords(
                 new Said('route.stock.trim'), new Said('route.stock.checks-run-on'), how: [
                     new Said('route.stock.trim-how', [
@@ -85,7 +125,9 @@ final class Stocks
             id: "$stock->id/saw", kind: StepKind::Turn, part: $stock->parts[0],
             doing: new Doing($first->technique('saw'), [], of: [$stock->id], on: []),
             timing: new Timing($first->calibration->stock->sawMinutes * (count($stock->parts) - 1), 0.1),
-            setup: new Setup(stances: [Stance::Off], hold: new Said('route.stock.at-the-saw')),
+            setup: new Setup(
+                stances: [Stance::Off], hazards: [Hazard::Saw], hold: new Said('route.stock.at-the-saw'),
+            ),
             words: new StepWords(
                 new Said('route.stock.saw-apart'), new Said('route.stock.grain-runs-on'), how: [
                     ...array_map(fn (StockPlace $place): Said => new Said('route.stock.place', [

@@ -162,9 +162,7 @@ final readonly class Turning
             how: [new Said('route.turning.by-hand-first'), new Said('route.turning.from-about-across-long', [
                 'blank' => Quantity::mm($blank->swingsMm), 'height' => Quantity::mm($blank->highMm),
                 'diameter' => Quantity::mm($this->diameterMm()),
-            ]), ...$stock?->stock->form->isTurnedAcross() === true ? [new Said('route.stock.sawn-round', [
-                'across' => Quantity::mm($blank->acrossMm),
-            ])] : []],
+            ]), ...PartContext::said($stock?->stock->form->centred())],
         );
     }
 
