@@ -573,11 +573,6 @@ final class RackTest extends FeatureTestCase
             ->assertSee('value="vase"', false);
         $rough = $this->rackOne();
         $this->get(route('rack.forms', $rough))->assertOk()->assertSee('No form of the first page comes out of it');
-        $theirs = Workshop::factory()->create();
-        $foreign = $theirs->blanks()->create($rough->only([
-            'document', 'wood', 'form', 'drawing',
-        ]) + ['number' => 77]);
-        $this->get(route('rack.forms', $foreign))->assertNotFound();
     }
 
     private function rackOne(): Blank
