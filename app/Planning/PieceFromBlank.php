@@ -68,7 +68,7 @@ final readonly class PieceFromBlank
     /** The piece with the rings and flaws of the blank in its body, as far as its lines are long enough for them. */
     public function withFlaws(Blank $blank, Piece $piece): Piece
     {
-        $body = $piece->body()->ringed($blank->core()->rings);
+        $body = $piece->body()->grown($blank->core()->rings, $piece->body()->figured);
         foreach ($blank->core()->flaws as $flaw) {
             $length = $body->lineMm($flaw->on);
             $body = $length > $flaw->fromMm ? $body->withFlaw($flaw->until(min($flaw->toMm, $length))) : $body;

@@ -19,6 +19,7 @@ use HonestGrain\Piece\Purpose;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\SandedInOneGo;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Wood\Figured;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 use HonestGrain\Words\Unit;
@@ -242,6 +243,14 @@ final readonly class PiecePage
     {
         return $this->core !== null && $this->part !== null && $this->part->profile->inner !== null
             && $this->core->begins($this->part) !== StartsAs::Turned && in_array(Face::Outside, $plan->zones, true);
+    }
+
+    /** @return array<string, Said|string> */
+    public function figures(): array
+    {
+        return ['' => say('view.piece-page.straight-grain')] + array_column(array_map(
+            fn (Figured $one): array => [$one->value, $one->label()], Figured::cases(),
+        ), 1, 0);
     }
 
     /** @return array<string, Said> what a piece may begin as */

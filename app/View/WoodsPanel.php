@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\OwnWood;
+use HonestGrain\Calibration\WoodRates;
+use HonestGrain\Lathework\WoodSuits;
 use HonestGrain\Wood\Dust;
 use HonestGrain\Wood\Pore;
 use HonestGrain\Wood\Wood;
@@ -14,12 +16,16 @@ use Illuminate\Support\Collection;
 /** All woods with their figures, and whose figures they are. */
 final readonly class WoodsPanel
 {
+    /** By what woods can be ranked. */
+    public const RANKED = ['wall', 'wet', 'grip', 'tear'];
+
     /** @var Collection<string, OwnWood> by name */
     private Collection $own;
 
     /** @param  Collection<int, OwnWood>  $own */
-    public function __construct(private WoodTable $table, Collection $own)
-    {
+    public function __construct(
+        private WoodTable $table, private WoodRates $rates, Collection $own, private string $by = '',
+    ) {
         $this->own = $own->keyBy('name');
     }
 
@@ -30,7 +36,43 @@ final readonly class WoodsPanel
         usort($woods, fn (Wood $a, Wood $b): int => [! $this->own->has($a->name), $a->name]
             <=> [! $this->own->has($b->name), $b->name]);
 
+        if (! in_array($this->by, self::RANKED, true)) {
+            return $woods;
+        }
+        $rank = fn (Wood $wood): float => match ($this->by) {
+            'wall' => $this->suits($wood)->leastWallMm ?? INF,
+            'wet' => $this->suits($wood)->ovalPercent ?? INF,
+            'grip' => -($this->suits($wood)->gripN ?? 0.0),
+            default => $this->suits($wood)->tears ?? INF,
+        };
+        usort($woods, fn (Wood $a, Wood $b): int => [$rank($a), $a->name] <=> [$rank($b), $b->name]);
+
         return $woods;
+    }
+
+    public function isBy(string $by): bool
+    {
+        return $this->by === $by;
+    }
+
+    /** What it lends itself to at the lathe. */
+    public function suits(Wood $wood): WoodSuits
+    {
+        return new WoodSuits($wood, $this->rates);
+    }
+
+    /** @return array<string, string> what it lends itself to, in words, by what it is ranked by */
+    public function ranks(Wood $wood, Show $show): array
+    {
+        $suits = $this->suits($wood);
+        [$grip, $tears] = [$suits->grip(), $suits->tearing()];
+
+        return [
+            'wall' => $suits->leastWallMm === null ? '–' : $show->length($suits->leastWallMm, $show->fine()),
+            'wet' => $suits->ovalPercent === null ? '–' : number_format($suits->ovalPercent, 1).' %',
+            'grip' => $grip === null ? '–' : say("view.woods-panel.grip.$grip"),
+            'tear' => $tears === null ? '–' : say("view.woods-panel.tears.$tears"),
+        ];
     }
 
     public function own(Wood $wood): ?OwnWood

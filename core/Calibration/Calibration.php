@@ -54,6 +54,8 @@ final readonly class Calibration implements Figures
 
     public ColourFigures $colour;
 
+    public WoodRates $woods;
+
     /** @param  array<string, Row>  $rows  by name of the constant */
     private function __construct(private array $rows)
     {
@@ -78,6 +80,7 @@ final readonly class Calibration implements Figures
         $this->learning = new LearningFigures($value);
         $this->layout = new LayoutFigures($value);
         $this->colour = new ColourFigures($value);
+        $this->woods = new WoodRates($value);
     }
 
     /** @param  list<Row>  $rows */

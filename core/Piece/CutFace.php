@@ -15,10 +15,10 @@ final readonly class CutFace
     {
     }
 
-    /** Depth of its tool marks, µm, where they are not torn deeper. */
-    public function toolMarkUm(SandingFigures $figures): float
+    /** Depth of its tool marks, µm, where they are not torn deeper; deeper in figured grain, where nobody looked. */
+    public function toolMarkUm(SandingFigures $figures, float $deeper = 1.0): float
     {
-        return $this->markUm ?? ($this->by ?? ToolMark::Scraped)->um($figures);
+        return $this->markUm ?? $this->by?->um($figures) ?? $deeper * ToolMark::Scraped->um($figures);
     }
 
     /** Depth where its end grain is torn, µm; null where it is not. */

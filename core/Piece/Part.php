@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\ColourFigures;
 use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Colour\DyeFactors;
@@ -21,6 +22,7 @@ use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Wood\Figured;
 use HonestGrain\Wood\Rings;
 use HonestGrain\Wood\Wood;
 use HonestGrain\Words\FirstLetter;
@@ -55,6 +57,9 @@ final readonly class Part
 
     /** How its rings lie, of side grain; null where nobody looked. */
     public ?Rings $rings;
+
+    /** What makes its grain run other than straight; null where nothing does. */
+    public ?Figured $figured;
 
     public Holding $holding;
 
@@ -115,6 +120,8 @@ final readonly class Part
         $this->wood = $wood;
         $this->grain = $grain;
         $this->moisturePercent = $moisture;
+        $this->figured = $part->has('figured')
+            ? Figured::from($part->choice('figured', array_column(Figured::cases(), 'value'))) : null;
         $this->rings = $part->has('rings')
             ? Rings::from($part->choice('rings', array_column(Rings::cases(), 'value'))) : null;
         $this->holding = $holding;
@@ -511,10 +518,21 @@ final readonly class Part
         return Copy::with($this, ['holding' => $holding]);
     }
 
-    /** The same, its rings lying so. */
-    public function ringed(?Rings $rings): self
+    /** Workshop model: how much deeper marks are in its grain than in straight grain, times. */
+    public function tearsDeeper(Calibration $calibration): float
     {
-        return Copy::with($this, ['rings' => $rings]);
+        return match ($this->figured) {
+            Figured::Curl => $calibration->woods->curlDeeper,
+            Figured::Interlocked => $calibration->woods->interlockedDeeper,
+            Figured::Burl => $calibration->woods->burlDeeper,
+            null => 1.0,
+        };
+    }
+
+    /** The same, its rings lying so, and its grain figured or straight. */
+    public function grown(?Rings $rings, ?Figured $figured): self
+    {
+        return Copy::with($this, ['rings' => $rings, 'figured' => $figured]);
     }
 
     /** The same with other wishes of how it is held besides. */
@@ -661,6 +679,7 @@ final readonly class Part
         return [
             'id' => $this->id, 'name' => $this->name, 'wood' => $this->wood->name, 'grain' => $this->grain->value,
             'moisture_percent' => $this->moisturePercent, 'holding' => $this->holding->value,
+            ...$this->figured === null ? [] : ['figured' => $this->figured->value],
             ...$this->rings === null ? [] : ['rings' => $this->rings->value],
             ...$this->holds->toArray() === [] ? [] : ['holds' => $this->holds->toArray()],
             'shape' => $this->profile->toArray(),

@@ -102,7 +102,8 @@ final readonly class Sanding
         );
         $share = $share < self::LEAST_TORN ? 0.0 : $share;
         $job = SandingJob::of(
-            toolMarkUm: $plan->cut->toolMarkUm($figures), limitUm: $model->valleyOf($sound->limitMicron),
+            toolMarkUm: $plan->cut->toolMarkUm($figures, $part->tearsDeeper($bench->calibration)),
+            limitUm: $model->valleyOf($sound->limitMicron),
             floorUm: $sound->floorMicron === null ? null : $model->valleyOf($sound->floorMicron),
             areaMm2: max(1.0, $areaMm2), model: $model, rates: $way->rates($bench),
         );

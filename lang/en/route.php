@@ -636,6 +636,10 @@ return [
         'held-vacuum-air-comes' => 'It is held by a vacuum, and air comes in by the {what|andthe}.',
     ],
     'part-conflicts' => [
+        'thin-for-wood' => '{wood} breaks and lets light and liquid through where it is thin: {least|1} is advised, '
+            .'and its wall is {wall|1} at its thinnest.',
+        'thicker-wall' => 'Draw its wall thicker',
+        'harden-first' => 'Go on, hardened with thin glue or epoxy before the last cuts',
         'tips-over' => 'Tipped {tips|0} it falls: its weight sits {centre|0} up, over a foot {foot|0} across.',
         'wider-foot' => 'Draw the foot wider, or more wood low down',
         'change-shape' => 'Change the shape',

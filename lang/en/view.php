@@ -396,6 +396,7 @@ return [
             .'that goes into it. Less than {tight} binds, more than {loose} rattles: workshop figures.',
     ],
     'piece-page' => [
+        'straight-grain' => 'straight grain',
         'grains' => [
             'side' => 'side grain',
             'end' => 'end grain',
@@ -672,6 +673,22 @@ return [
         'was-that-in' => 'Was that in {unit}?',
     ],
     'woods-panel' => [
+        'ranked' => [
+            'wall' => 'Least wall',
+            'wet' => 'Oval, turned wet',
+            'grip' => 'Grip of a tenon',
+            'tear' => 'Tears',
+        ],
+        'grip' => [
+            'good' => 'good',
+            'fair' => 'fair',
+            'weak' => 'weak',
+        ],
+        'tears' => [
+            'little' => 'little',
+            'some' => 'some',
+            'much' => 'much',
+        ],
         'dusty' => [
             'irritates' => 'irritates',
             'sensitises' => 'sensitises',

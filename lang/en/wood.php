@@ -4,6 +4,17 @@ declare(strict_types=1);
 
 // What is known of a wood.
 return [
+    'figured' => [
+        'curl' => 'curl or ripple',
+        'interlocked' => 'interlocked grain',
+        'burl' => 'burl',
+    ],
+    'figured-cut' => [
+        'curl' => 'Curled grain tears under a scraper: last passes with a fresh edge, shear cut, thin and slow.',
+        'interlocked' => 'Interlocked grain tears whichever way it is cut: shear scrape it lightly, a fresh edge '
+            .'each pass.',
+        'burl' => 'Burl has no way that it tears: light cuts with a fresh edge, and soft spots hardened first.',
+    ],
     'rings' => [
         'flat-sawn' => 'flat-sawn: along its face',
         'quarter-sawn' => 'quarter-sawn: square to its face',

@@ -10,11 +10,20 @@
                 <table class="small mt-2">
                     <thead>
                         <tr>
-                            <th class="w-[46%]">Wood</th>
+                            <th class="w-[34%]">Wood</th>
                             <th class="n">Hardness</th>
                             <th class="n">Density at 12 %</th>
                             <th class="n">Shrinks</th>
-                            <th><span class="sr-only">Note</span></th>
+                            @foreach (lines('view.woods-panel.ranked') as $by => $label)
+                                <th class="n">
+                                    <a
+                                        href="{{ route('woods', ['by' => $by]) }}"
+                                        @class(['font-semibold text-ink' => $panel->isBy($by)])
+                                        @if ($panel->isBy($by)) aria-current="true" @endif
+                                        >{{ $label }}</a
+                                    >
+                                </th>
+                            @endforeach
                             <th><span class="sr-only">Change</span></th>
                         </tr>
                     </thead>
@@ -34,11 +43,14 @@
                                         />
                                     </svg>
                                     <b>{{ $show->said($wood->said()) }}</b> <i class="faint">{{ $wood->botanical }}</i>
+                                    <span class="faint block">{{ $panel->about($wood, $show) }}</span>
                                 </td>
                                 @foreach (['hardness', 'density', 'shrinkage'] as $which)
                                     <td class="n">{{ $panel->figure($wood, $which) }}</td>
                                 @endforeach
-                                <td class="faint pl-5">{{ $panel->about($wood, $show) }}</td>
+                                @foreach ($panel->ranks($wood, $show) as $words)
+                                    <td class="n">{{ $words }}</td>
+                                @endforeach
                                 <td class="n">
                                     @if ($own)
                                         <form method="post" action="{{ route('woods.destroy', $own) }}" data-live>
@@ -58,6 +70,11 @@
                     </tbody>
                 </table>
             </div>
+            <x-why kind="workshop">
+                The least wall follows from pores and hardness, how oval it goes from its shrinkage along the rings, the
+                grip of a tenon from hardness, tearing from both. Press a heading to rank by it. The constants stand in
+                the models.
+            </x-why>
         </section>
         <section aria-labelledby="own">
             <h1 id="own">Your own</h1>

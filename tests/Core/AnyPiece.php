@@ -46,6 +46,7 @@ final class AnyPiece
                     'jam', 'vacuum', 'wide-jaws', 'mandrel',
                 ])]]) ?: null,
                 'grain' => $one(['side', 'end']), 'rings' => $one([null, null, 'quarter-sawn', 'between']),
+                'figured' => $one([null, null, 'curl', 'interlocked', 'burl']),
                 'wall_readings' => mt_rand(0, 2) > 0 ? [] : [
                     ['height_mm' => mt_rand(1, 60), 'wall_mm' => mt_rand(2, 20)],
                 ],

@@ -9,11 +9,13 @@ use HonestGrain\Drawing\FittingInk;
 use HonestGrain\Drawing\HoleInk;
 use HonestGrain\Drawing\StickStrip;
 use HonestGrain\Drawing\StockStrip;
+use HonestGrain\Geometry\Form;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Lathework\Stock;
 use HonestGrain\Lathework\StockForm;
 use HonestGrain\Lathework\StockPart;
+use HonestGrain\Lathework\WoodSuits;
 use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\StickMark;
@@ -22,6 +24,7 @@ use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Route;
+use HonestGrain\Route\Sanding;
 use HonestGrain\Route\ShopLimits;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
@@ -684,5 +687,39 @@ final class LatheworkTest extends TestCase
                 'bore' => $bore + ['from' => 'top'],
             ],
         ];
+    }
+
+    public function test_what_woods_lend_themselves_to_follows_from_hardness_pores_and_shrinkage(): void
+    {
+        $woods = Drawn::tables()->woods;
+        $of = fn (string $name): WoodSuits => new WoodSuits(
+            $woods->named($name), Drawn::catalogue()->calibration()->woods,
+        );
+        // 1450 lbf, fine, 9.9 % tangential; 380 lbf.
+        self::assertSame(1.0, $of('Maple (sugar)')->leastWallMm);
+        self::assertSame(['good', 'little'], [$of('Maple (sugar)')->grip(), $of('Maple (sugar)')->tearing()]);
+        self::assertEqualsWithDelta(9.9 * 2 / 3, $of('Maple (sugar)')->ovalPercent, 0.01);
+        self::assertEqualsWithDelta(2.02, $of('Ash (white)')->leastWallMm, 0.01, '5872 N, open');
+        self::assertSame('some', $of('Ash (white)')->tearing());
+        $pine = $of('Pine (eastern white)');
+        self::assertEqualsWithDelta(2.5 * sqrt(6000 / 1690.3), $pine->leastWallMm, 0.01);
+        self::assertSame(['weak', 'much'], [$pine->grip(), $pine->tearing()]);
+    }
+
+    public function test_figured_grain_starts_at_a_coarser_grit_where_nobody_measured_the_marks(): void
+    {
+        $deepest = function (array $more): float {
+            $part = Drawn::part(Form::DeepBowl->profile(200, 80, 80, 8), more: $more);
+            $bench = Bench::usual(Drawn::catalogue());
+
+            return Sanding::all($part, $bench, $part->measure($bench->calibration->shape))['outside']->job->deepestUm();
+        };
+        $straight = $deepest([]);
+        foreach (['curl' => 1.6, 'interlocked' => 1.8, 'burl' => 1.3] as $figured => $times) {
+            self::assertEqualsWithDelta($times * $straight, $deepest(['figured' => $figured]), 1e-6, $figured);
+        }
+        self::assertSame(80.0, $deepest([
+            'figured' => 'curl', 'surface' => ['tool_mark_um' => 80],
+        ]), 'what was measured stands');
     }
 }

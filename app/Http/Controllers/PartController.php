@@ -55,7 +55,7 @@ class PartController extends Controller
                 $request->validated('part_name'), $tables->woods->named($request->validated('wood'), 'wood'),
                 GrainDirection::from($request->validated('grain')), (float) $request->validated('moisture'),
                 Holding::from($request->validated('holding')),
-            )->ringed($request->rings($part))->wishing($request->holds($part))
+            )->grown($request->rings($part), $request->figured($part))->wishing($request->holds($part))
                 ->shaped($part->profile->bored($request->bore($this->show))),
         ), [Change::Particulars, say('http.part.saved')]);
     }

@@ -30,7 +30,10 @@ class WoodController extends Controller
         $workshop = $this->workshop($request);
 
         return view('woods', [
-            'panel' => new WoodsPanel($mapper->tables($workshop)->woods, $workshop->woods),
+            'panel' => new WoodsPanel(
+                $mapper->tables($workshop)->woods, $catalogue->calibration()->woods, $workshop->woods,
+                $request->string('by')->toString(),
+            ),
             'known' => $catalogue->woods()->names(),
         ]);
     }

@@ -14,6 +14,7 @@ use HonestGrain\Holding\Mount;
 use HonestGrain\Piece\HoldWishes;
 use HonestGrain\Piece\Part;
 use HonestGrain\Reading\Document;
+use HonestGrain\Wood\Figured;
 use HonestGrain\Wood\Rings;
 use HonestGrain\Words\Unit;
 use Illuminate\Validation\Rule;
@@ -29,6 +30,7 @@ class UpdatePart extends PieceChange
             'part_name' => ['required', 'string', 'max:'.Part::MAX_NAME],
             'wood' => ['required', 'string', 'max:200'],
             'grain' => ['required', Rule::enum(GrainDirection::class)],
+            'figured' => ['nullable', Rule::enum(Figured::class)],
             'rings' => ['nullable', Rule::enum(Rings::class)],
             'moisture' => ['required', 'numeric', 'between:0,200'],
             'holding' => ['required', Rule::enum(Holding::class)],
@@ -38,6 +40,11 @@ class UpdatePart extends PieceChange
             'bore_depth' => ['nullable', 'numeric', $length('height')],
             'bore_from' => ['nullable', Rule::in(Bore::FROM)],
         ];
+    }
+
+    public function figured(Part $part): ?Figured
+    {
+        return $this->has('figured') ? Figured::tryFrom((string) $this->validated('figured')) : $part->figured;
     }
 
     /** How its rings lie; as it was where the form does not ask. */

@@ -16,6 +16,7 @@ use HonestGrain\Geometry\Standing;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Geometry\Warning;
 use HonestGrain\Geometry\WarningCode;
+use HonestGrain\Lathework\WoodSuits;
 use HonestGrain\Piece\BuffWith;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
@@ -62,12 +63,28 @@ final class PartConflicts
             ];
         }
 
-        $conflicts = [...$conflicts, ...self::ofPith($part, $tables), ...self::ofStanding($piece, $part, $tables)];
+        $conflicts = [
+            ...$conflicts, ...self::ofPith($part, $tables), ...self::ofStanding($piece, $part, $tables),
+            ...self::ofThinWall($part, $measured, $tables),
+        ];
 
         return [
             ...$conflicts, ...MarkConflicts::of($piece, $part, $tables),
             ...Contents::of($piece, $part, $tables), ...self::ofFlaws($part),
         ];
+    }
+
+    /** @return list<Conflict> a wall thinner than is advised in its wood */
+    private static function ofThinWall(Part $part, Measurement $measured, Tables $tables): array
+    {
+        $least = (new WoodSuits($part->wood, $tables->calibration->woods))->leastWallMm;
+        $wall = $measured->wall->minMm ?? INF;
+
+        return $least === null || $wall >= $least ? [] : [Conflict::warn([], new Said(
+            'route.part-conflicts.thin-for-wood', [
+                'wood' => $part->wood->said(), 'wall' => Quantity::mm($wall), 'least' => Quantity::mm($least),
+            ],
+        ), [new Said('route.part-conflicts.thicker-wall'), new Said('route.part-conflicts.harden-first')])];
     }
 
     /** @return list<Conflict> what falls over too easily by itself */

@@ -152,6 +152,9 @@
                             :chosen="$part->grain->value"
                         />
                     </x-field>
+                    <x-field name="figured" label="Figure">
+                        <x-choose name="figured" :options="$page->figures()" :chosen="$part->figured?->value ?? ''" />
+                    </x-field>
                     @if ($part->grain === HonestGrain\Geometry\GrainDirection::Side)
                         <x-field name="rings" label="Its rings lie">
                             <x-choose

@@ -219,7 +219,7 @@ final readonly class Turning
                 && $this->subject->school->bore === Bore::First ? [new Said('route.bored.cone-in-hole')] : [],
                 ...$this->subject->hasLastCut() ? [new Said('route.turning.leave-for-last-cut', [
                     'left' => Quantity::mm($this->rates->lastCutMm),
-                ])] : []],
+                ])] : PartContext::said($this->subject->part->figured?->advice())],
         );
     }
 
