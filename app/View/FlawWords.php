@@ -11,6 +11,7 @@ use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\FillWith;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
+use HonestGrain\Piece\JointGlue;
 use HonestGrain\Piece\Wish;
 use HonestGrain\Words\Said;
 use HonestGrain\Words\Unit;
@@ -44,6 +45,14 @@ final readonly class FlawWords
         return $flaw->with === null ? '' : say('view.flaw-words.with', [
             'with' => $this->show->said($flaw->with->label()),
         ]);
+    }
+
+    /** @return array<string, Said|string> */
+    public function glues(): array
+    {
+        return ['' => say('view.flaw-words.what-suits')] + array_column(
+            array_map(fn (JointGlue $one): array => [$one->value, $one->label()], JointGlue::cases()), 1, 0,
+        );
     }
 
     /** @return array<string, Said|string> */

@@ -21,6 +21,8 @@ final readonly class JointRates
 
     public float $glueHours;
 
+    public float $glueClampHours;
+
     public float $epoxyHours;
 
     public float $caHours;
@@ -49,6 +51,7 @@ final readonly class JointRates
         $this->hopelessAboveMm = $value('fit_hopeless_above_mm');
         $this->glueMinutes = $value('glue_minutes');
         $this->glueHours = $value('glue_hours');
+        $this->glueClampHours = $value('glue_clamp_hours');
         $this->epoxyHours = $value('glue_epoxy_hours');
         $this->caHours = $value('glue_ca_hours');
         $this->ballClearanceShare = $value('fit_ball_clearance_share');

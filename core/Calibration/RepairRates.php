@@ -20,6 +20,12 @@ final readonly class RepairRates
 
     public float $usualDepthMm;
 
+    public float $patchOverMm;
+
+    public float $patchUnderMm;
+
+    public float $patchMinutes;
+
     public float $fillDepthMm;
 
     public float $pithBoreMm;
@@ -58,6 +64,9 @@ final readonly class RepairRates
         $this->hairlineWidthMm = $value('repair_hairline_width_mm');
         $this->usualWidthMm = $value('repair_usual_width_mm');
         $this->usualDepthMm = $value('repair_usual_depth_mm');
+        $this->patchOverMm = $value('repair_patch_over_mm');
+        $this->patchUnderMm = $value('repair_patch_under_mm');
+        $this->patchMinutes = $value('repair_patch_minutes');
         $this->fillDepthMm = $value('repair_fill_depth_mm');
         $this->pithBoreMm = $value('repair_pith_bore_mm');
         $this->fillMinutes = $value('repair_fill_minutes');

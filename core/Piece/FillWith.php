@@ -12,6 +12,7 @@ enum FillWith: string
     case ThinCa = 'thin-ca';
     case PowderCa = 'powder-ca';
     case Epoxy = 'epoxy';
+    case Patch = 'patch';
 
     /** Its name within a sentence. */
     public function label(): Said

@@ -22,6 +22,8 @@ final readonly class Flaw
 {
     public const MAX_SIZE_MM = 500.0;
 
+    public const MOST_OFFCUT = 80;
+
     public string $id;
 
     public FlawKind $kind;
@@ -42,6 +44,12 @@ final readonly class Flaw
     public Wish $wish;
 
     public ?FillWith $with;
+
+    /** What a patch is glued in with; null for what suits. */
+    public ?JointGlue $glue;
+
+    /** Which offcut a patch is cut from; empty where nobody said. */
+    public string $offcut;
 
     /** What a fill is coloured with; null for one that keeps its own. */
     public ?Rgb $rgb;
@@ -73,6 +81,10 @@ final readonly class Flaw
         $this->with = $flaw->has('with') ? FillWith::from(
             $flaw->choice('with', array_column(FillWith::cases(), 'value')),
         ) : null;
+        $this->glue = $flaw->has('glue') ? JointGlue::from(
+            $flaw->choice('glue', array_column(JointGlue::cases(), 'value')),
+        ) : null;
+        $this->offcut = $flaw->textOr('offcut', '', self::MOST_OFFCUT) ?? '';
         $this->rgb = $flaw->has('rgb') ? Rgb::hex($flaw->text('rgb', 7), $flaw->at('rgb')) : null;
         $this->isEachPass = $flaw->flag('each_pass', false);
     }
@@ -133,6 +145,8 @@ final readonly class Flaw
             'wish' => $this->wish->value, 'with' => $this->with?->value,
             ...$this->rgb === null ? [] : ['rgb' => $this->rgb->toHex()],
             ...$this->isEachPass ? ['each_pass' => true] : [],
+            ...$this->glue === null ? [] : ['glue' => $this->glue->value],
+            ...$this->offcut === '' ? [] : ['offcut' => $this->offcut],
         ];
     }
 }

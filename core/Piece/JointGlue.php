@@ -40,6 +40,16 @@ enum JointGlue: string
         };
     }
 
+    /** How long it stays clamped, reference hours. */
+    public function clampHours(JointRates $rates): float
+    {
+        return match ($this) {
+            self::Wood => $rates->glueClampHours,
+            self::Epoxy => $rates->epoxyHours,
+            self::Ca => $rates->caHours,
+        };
+    }
+
     /** Whether water that stands on it loosens it not. */
     public function bearsWater(): bool
     {

@@ -73,6 +73,7 @@ return [
         'water' => 'For water',
     ],
     'fill-with' => [
+        'patch' => 'a patch of wood',
         'thin-ca' => 'thin CA',
         'powder-ca' => 'powder and CA',
         'epoxy' => 'epoxy',

@@ -242,6 +242,15 @@ return [
     ],
     'repair' => [
         'opened-again' => 'A pass opens what the first soak did not reach.',
+        'let-a-patch-in' => 'Let a patch into the {kind}',
+        'wood-moves-with-wood' => 'Wood the same way of the grain moves with what is about it, as no filler does.',
+        'patch-size' => 'First its bed, square-edged, {deep|1} deep; then a patch of {long|0} by {wide|0}, '
+            .'{thick|1} thick, its edges a shade tapered until it goes in by a tap.',
+        'patch-from' => 'From {offcut}, its grain the same way.',
+        'patch-from-the-same' => 'From an offcut of the same blank, its grain the same way.',
+        'colours-compared-wet' => 'Wipe both wet before it is glued: that is what they look like under a finish.',
+        'patch-clamped' => 'With {glue|lower}; clamped {clamp}, and not turned before {hours}.',
+        'cut-patch-flush' => 'Cut the patch flush',
         'bore-the-pith-out' => 'Bore the pith out, {across|0} across, and glue a plug in',
         'pith-cracks-on' => 'A pith that has cracked goes on cracking: what is not there cannot.',
         'plug-grain-the-same' => 'A plug of the same wood, its grain the same way, a little over length; bored from '

@@ -76,6 +76,8 @@ return [
         'flaw_on' => 'on the', 'flaw_to' => 'to', 'flaw_width' => 'width', 'joint_depth' => 'depth',
         'joint_glue' => 'glue', 'joint_height' => 'height over the foot', 'joint_azimuth' => 'turn',
         'given_by' => 'who gave it', 'promised_for' => 'promised for', 'rings' => 'its rings',
+        'flaw_glue' => 'glue', 'flaw_offcut' => 'offcut',
+        'figured' => 'figure',
         'sapwood_mm' => 'sapwood',
         'wall_height' => 'height over the foot', 'wall_thick' => 'wall', 'deepen_from' => 'from', 'deepen_to' => 'to',
         'deepen_by' => 'depth', 'joint_angle' => 'angle', 'hold_outside' => 'first hold',

@@ -9,6 +9,7 @@ use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\FillWith;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
+use HonestGrain\Piece\JointGlue;
 use HonestGrain\Piece\Wish;
 use HonestGrain\Reading\Document;
 use HonestGrain\Words\Unit;
@@ -36,6 +37,8 @@ class SaveFlaw extends PieceChange
             'with' => ['nullable', Rule::enum(FillWith::class)],
             'flaw_coloured' => ['nullable', 'boolean'], 'flaw_rgb' => ['nullable', 'hex_color'],
             'each_pass' => ['nullable', 'boolean'],
+            'flaw_glue' => ['nullable', Rule::enum(JointGlue::class)],
+            'flaw_offcut' => ['nullable', 'string', 'max:'.Flaw::MOST_OFFCUT],
         ];
     }
 
@@ -52,7 +55,8 @@ class SaveFlaw extends PieceChange
             'width_mm' => $mm('flaw_width'), 'depth_mm' => $mm('flaw_depth'),
             'wish' => $this->validated('wish'), 'with' => $this->validated('with'),
             'rgb' => $this->boolean('flaw_coloured') ? $this->validated('flaw_rgb') : null,
-            'each_pass' => $this->boolean('each_pass'),
+            'each_pass' => $this->boolean('each_pass'), 'glue' => $this->validated('flaw_glue'),
+            'offcut' => $this->validated('flaw_offcut'),
         ], $path));
     }
 }

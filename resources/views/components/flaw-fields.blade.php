@@ -34,6 +34,12 @@
             </label>
         </span>
     </x-field>
+    <x-field name="flaw_glue" label="A patch's glue">
+        <x-choose name="flaw_glue" :options="$words->glues()" :chosen="$flaw?->glue?->value ?? ''" />
+    </x-field>
+    <x-field name="flaw_offcut" label="A patch's offcut">
+        <input class="w-full" name="flaw_offcut" maxlength="80" value="{{ old('flaw_offcut', $flaw?->offcut) }}" />
+    </x-field>
     <label class="field col-span-2 self-end">
         <input type="checkbox" name="each_pass" value="1" @checked(old('each_pass', $flaw?->isEachPass)) />
         hardened again once the inside is cut

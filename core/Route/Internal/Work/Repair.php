@@ -69,8 +69,11 @@ final readonly class Repair
                 ],
                 default => [self::hairline($flaw, $part, $tables)],
             },
-            Wish::Fill => $flaw->kind === FlawKind::Pith ? self::plugged($flaw, $part, $tables)
-                : self::filled(self::fill($flaw, $part, $tables), $flaw, $part, $rates),
+            Wish::Fill => match (true) {
+                $flaw->kind === FlawKind::Pith => self::plugged($flaw, $part, $tables),
+                $flaw->with === FillWith::Patch => self::patched($flaw, $part, $tables),
+                default => self::filled(self::fill($flaw, $part, $tables), $flaw, $part, $rates),
+            },
         };
     }
 
@@ -84,6 +87,47 @@ final readonly class Repair
         }
 
         return null;
+    }
+
+    /** @return list<self> a bed cut, a patch of its own size let in and clamped as long as its glue wants, cut flush */
+    private static function patched(Flaw $flaw, Part $part, Tables $tables): array
+    {
+        $rates = $tables->calibration->repairs;
+        $joints = $tables->calibration->joints;
+        $glue = $flaw->glue ?? JointGlue::Wood;
+        $deep = min(($flaw->depthMm ?? $rates->usualDepthMm) + $rates->patchUnderMm, self::wallMm($flaw, $part));
+        $size = fn (float $mm): Quantity => Quantity::mm($mm + 2 * $rates->patchOverMm);
+
+        return [new self(
+            technique: 'patch',
+            words: new StepWords(
+                new Said('route.repair.let-a-patch-in', ['kind' => Said::lower($flaw->kind->label())]),
+                new Said('route.repair.wood-moves-with-wood'), [
+                    new Said('route.repair.patch-size', [
+                        'long' => $size(self::lengthMm($flaw, $part)),
+                        'wide' => $size($flaw->widthMm ?? $rates->usualWidthMm),
+                        'thick' => Quantity::mm($deep + $rates->patchOverMm), 'deep' => Quantity::mm($deep),
+                    ]),
+                    $flaw->offcut === '' ? new Said('route.repair.patch-from-the-same')
+                        : new Said('route.repair.patch-from', ['offcut' => $flaw->offcut]),
+                    new Said('route.repair.colours-compared-wet'),
+                    new Said('route.repair.patch-clamped', [
+                        'glue' => $glue->label(), 'clamp' => Quantity::hours($glue->clampHours($joints)),
+                        'hours' => Quantity::hours($glue->hours($joints)),
+                    ]),
+                ],
+            ),
+            minutes: $rates->patchMinutes + $joints->glueMinutes, wait: Wait::hours($glue->hours($joints)),
+            hazards: Hazard::ofProduct($glue->hazards()),
+        ), new self(
+            technique: 'scrape',
+            words: new StepWords(
+                new Said('route.repair.cut-patch-flush'), new Said('route.repair.paper-rides-over-hard'),
+                [new Said('route.repair.light-shear-cut-freshly')],
+            ),
+            minutes: $rates->cutAwayMinutes, wait: Wait::none(), hazards: [Hazard::ofDust($part->wood)],
+            onLathe: true, goesWith: 'cut-back',
+        )];
     }
 
     /** @return list<self> the pith bored out, a plug glued in, and cut flush */
