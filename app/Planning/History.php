@@ -11,6 +11,7 @@ use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\Workshop;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Mending\Logged;
 use HonestGrain\Route\DoneWork;
 use HonestGrain\Route\Past;
 
@@ -22,12 +23,14 @@ final readonly class History
      * @param  array<string, true>  $skipped
      * @param  array<string, DoneWork>  $work  what a step was
      * @param  array<string, int>  $again  step that is to be done again => when it was done, second (UTC)
+     * @param  array<string, float>  $minutes  step => as long as it took, where that was logged
      */
     private function __construct(
         public array $done,
         public array $skipped,
         public array $again = [],
         public array $work = [],
+        private array $minutes = [],
     ) {
     }
 
@@ -58,6 +61,12 @@ final readonly class History
         return array_keys($done);
     }
 
+    /** As causes of a fault are looked for in it. */
+    public function logged(): Logged
+    {
+        return new Logged(array_keys($this->skipped), $this->done + $this->again, $this->minutes);
+    }
+
     /** As a route is derived from it. */
     public function past(): Past
     {
@@ -75,7 +84,7 @@ final readonly class History
 
         return new self(
             array_diff_key($this->done, $open), $this->skipped, $this->again + array_intersect_key($this->done, $open),
-            $this->work,
+            $this->work, $this->minutes,
         );
     }
 
@@ -91,6 +100,7 @@ final readonly class History
         return new self(
             array_diff_key($this->done, $gone), array_diff_key($this->skipped, $gone),
             array_diff_key($this->again, $gone), array_diff_key($this->work, $gone),
+            array_diff_key($this->minutes, $gone),
         );
     }
 
@@ -123,9 +133,9 @@ final readonly class History
                 'log_entries.piece_id', 'log_entries.step', 'log_entries.kind', 'log_entries.happened_at',
                 'later.kind as later', 'log_entries.title', 'log_entries.facts->technique as technique',
                 'log_entries.facts->part as part', 'log_entries.facts->zone as zone',
-                'log_entries.facts->on as on_faces',
+                'log_entries.facts->on as on_faces', 'log_entries.minutes',
             ]);
-        $done = $skipped = $again = $work = [];
+        $done = $skipped = $again = $work = $minutes = [];
         foreach ($entries as $entry) {
             [$piece, $step] = [(int) $entry->piece_id, (string) $entry->step];
             $at = (int) strtotime($entry->happened_at.' UTC');
@@ -136,6 +146,9 @@ final readonly class History
                 $again[$piece][$step] = $at;
             } else {
                 $done[$piece][$step] = $at;
+            }
+            if ($kind === EntryKind::Done && $entry->minutes !== null) {
+                $minutes[$piece][$step] = (float) $entry->minutes;
             }
             if ($kind === EntryKind::Done && $entry->technique !== null) {
                 $work[$piece][$step] = new DoneWork(
@@ -149,7 +162,7 @@ final readonly class History
             $histories[$piece] = new self(
                 $done[$piece] ?? [], $skipped[$piece] ?? [],
                 array_diff_key($again[$piece] ?? [], $done[$piece] ?? [], $skipped[$piece] ?? []),
-                $work[$piece] ?? [],
+                $work[$piece] ?? [], $minutes[$piece] ?? [],
             );
         }
 

@@ -108,7 +108,9 @@ final readonly class Mender
         ];
         $fault = Fault::read($piece->fault ?? Document::of([]), $core);
 
-        return [Causes::of(...[...$asked, $fault]), Remedies::doubt(...[...$asked, $fault])];
+        return [
+            Causes::of(...[...$asked, $fault, History::of($piece)->logged()]), Remedies::doubt(...[...$asked, $fault]),
+        ];
     }
 
     /**

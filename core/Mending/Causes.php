@@ -24,13 +24,14 @@ final class Causes
      * @param  list<string>  $done  what has been done so far, in order
      * @return list<Cause>
      */
-    public static function of(Piece $piece, Bench $bench, Tables $tables, array $done, Fault $fault): array
-    {
+    public static function of(
+        Piece $piece, Bench $bench, Tables $tables, array $done, Fault $fault, Logged $log = new Logged,
+    ): array {
         $route = Route::of($piece, $bench, $tables, Past::of($done));
         $found = FaultContext::at(
             fault: $fault, piece: $piece, route: $route, done: $done, tables: $tables, id: 'mend',
             equilibriumPercent: $bench->equilibriumPercent,
-        )->evidence();
+        )->evidence($log);
         $causes = array_map(
             fn (string $id): Cause => new Cause($id, self::fact($id, $found)),
             self::ids($fault->kind, $found->method()->isPowered()),
@@ -76,6 +77,10 @@ final class Causes
     {
         $method = $found->method();
         $jump = $found->jump();
+        $logged = $found->logged($cause);
+        if ($logged !== null) {
+            return $logged;
+        }
         [$speaks, $fact] = match ($cause) {
             'skipped-grit' => [$jump !== null, 'jump'],
             'stray-grain' => [! $found->isWipedBetween(), 'no-wipe'],

@@ -151,6 +151,11 @@ return [
             'instead' => 'A thin first coat that soaks in, then the next while it is still tacky.',
         ],
     ],
+    'logged' => [
+        'skipped' => 'The log: “{step}” was skipped.',
+        'quick' => 'The log: “{step}” took {took|0}, where {planned|0} was planned.',
+        'hurried' => 'The log: “{step}” after {hours|1}, where the coat below wants {needs|1} at {at}.',
+    ],
     'facts' => [
         'jump' => 'This face goes from {from} to {to} at one step.',
         'no-wipe' => 'No wipe is planned between two grits of this face.',

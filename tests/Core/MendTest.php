@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Mending\Causes;
 use HonestGrain\Mending\Fault;
 use HonestGrain\Mending\FaultKind;
+use HonestGrain\Mending\Logged;
 use HonestGrain\Mending\Mended;
 use HonestGrain\Mending\Remedies;
 use HonestGrain\Piece\Piece;
@@ -103,6 +105,37 @@ final class MendTest extends TestCase
         $usual = Drawn::tables()->calibration->mending->usualMm;
         self::assertSame($minutes(['from_mm' => 10, 'to_mm' => 10 + $usual]), $minutes([]));
         self::assertLessThan($minutes(['from_mm' => 0, 'to_mm' => 120]), $minutes([]));
+    }
+
+    public function test_the_log_speaks_for_a_cause_before_the_plan_does(): void
+    {
+        $fact = function (string $kind, string $cause, Logged $log): string {
+            $piece = Piece::read(Document::of(Benchwork::piece([Benchwork::bowl([
+                'coats' => [Benchwork::coats('c1', ['outside'], 'Wiping varnish (oil-based thinned)',
+                    'Wiping varnish (oil-based thinned)')],
+            ])])), Drawn::tables());
+            $fault = Fault::read(Document::of(['kind' => $kind, 'on' => 'outer']), $piece);
+            foreach (Causes::of(
+                $piece, Bench::usual(Drawn::catalogue()), Drawn::tables(), array_keys($log->at), $fault, $log,
+            ) as $one) {
+                if ($one->id === $cause) {
+                    return $one->fact === null ? '' : Told::of($one->fact);
+                }
+            }
+
+            return 'no such cause';
+        };
+        $sand = 'body.outside/sand';
+        self::assertStringContainsString('was skipped', $fact('scratches', 'skipped-grit', new Logged([$sand])));
+        self::assertStringContainsString(
+            'took 2 min', $fact('scratches', 'skipped-grit', new Logged([], [$sand => 0], [$sand => 2.0])),
+        );
+        self::assertSame('', $fact('scratches', 'skipped-grit', new Logged([], [$sand => 0], [$sand => 60.0])));
+        $at = fn (float $hours): Logged => new Logged([], [
+            'body/mount' => 0, $sand => 60, 'c1-1' => 3600, 'c1-2' => 3600 + (int) (3600 * $hours),
+        ]);
+        self::assertStringContainsString('after 2.0 h', $fact('tacky', 'too-much', $at(2.0)));
+        self::assertSame('', $fact('tacky', 'too-much', $at(30.0)), 'it had its time');
     }
 
     public function test_causes_are_told_with_how_they_show_and_those_with_a_fact_first(): void

@@ -15,6 +15,7 @@ use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Piece\Wish;
+use HonestGrain\Route\StepKind;
 use HonestGrain\Words\Said;
 
 /**
@@ -34,6 +35,7 @@ final readonly class Evidence
         private bool $isColoured,
         private float $cutMinutes,
         private float $equilibriumPercent,
+        private Record $record,
     ) {
     }
 
@@ -51,6 +53,19 @@ final readonly class Evidence
         };
 
         return $why === null ? null : new Said("mending.doubts.$why", ['face' => $face->said()]);
+    }
+
+    /** What the log says for a cause; null where it says nothing. */
+    public function logged(string $cause): ?Said
+    {
+        return match ($cause) {
+            'skipped-grit' => $this->record->skipped(StepKind::Sand) ?? $this->record->quick(StepKind::Sand),
+            'stray-grain', 'dust' => $this->record->skipped(StepKind::DustOff),
+            'blunt', 'against-the-grain' => $this->record->quick(StepKind::Turn),
+            'too-much', 'cold', 'oily', 'thin-film' => $this->record->hurried(),
+            'late' => $this->record->skipped(StepKind::WipeOff),
+            default => null,
+        };
     }
 
     public function method(): Method

@@ -7,6 +7,7 @@ namespace HonestGrain\Mending\Internal;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Mending\Fault;
+use HonestGrain\Mending\Logged;
 use HonestGrain\Mending\Remedy;
 use HonestGrain\Piece\Heat;
 use HonestGrain\Piece\Mark;
@@ -187,9 +188,10 @@ final class FaultContext
     }
 
     /** What the piece says for one cause or another. */
-    public function evidence(): Evidence
+    public function evidence(Logged $log = new Logged): Evidence
     {
         return new Evidence(
+            record: new Record($log, [...$this->soFar->done, ...$this->soFar->left]),
             fault: $this->fault, part: $this->part, tables: $this->tables,
             abrading: $this->sanding()?->work->supplies->abrading, isCoated: $this->isCoated(),
             cutMinutes: array_sum(array_map(fn (Step $step): float => $step->timing->minutes, array_filter(
