@@ -27,6 +27,12 @@ final readonly class HoldFigures
 
     public float $coreMm;
 
+    public float $coreRoomMm;
+
+    public float $coreFloorMm;
+
+    public float $coreMinutes;
+
     public float $neckMm;
 
     public float $stubMm;
@@ -109,6 +115,9 @@ final readonly class HoldFigures
         $this->stubMm = $value('hold_stub_mm');
         $this->stemShare = $value('hold_stem_share');
         $this->coreMm = $value('hold_core_mm');
+        $this->coreRoomMm = $value('hold_core_room_mm');
+        $this->coreFloorMm = $value('hold_core_floor_mm');
+        $this->coreMinutes = $value('hold_core_minutes');
         $this->jawsBestShare = $value('hold_jaws_best_share');
         $this->shoulderMm = $value('hold_shoulder_mm');
         $this->tenonShare = $value('hold_tenon_share');

@@ -127,6 +127,9 @@ final readonly class Holds
     private function free(HoldLimits $limits): array
     {
         $free = $limits->free($this->work->stage);
+        if ($limits->mount === Mount::BetweenCentres && $this->work->keepsCore && $free !== []) {
+            return [...$free, Face::Inside];
+        }
         $main = $limits->free(HoldStage::Inside);
 
         return $free === [] && $this->work->stage === HoldStage::Outside && in_array(Face::Outside, $main, true)

@@ -11,6 +11,7 @@ use HonestGrain\Geometry\Profile;
 /** A part as a hold finds it at a stage: its drawn shape, how large it is by then, and what its wood is like. */
 final readonly class Workpiece
 {
+    /** @param  bool  $keepsCore  whether its maker hollows it round a core that the tail centre bears on */
     public function __construct(
         public HoldStage $stage,
         public Profile $profile,
@@ -18,6 +19,7 @@ final readonly class Workpiece
         public WorkSize $size,
         public WorkWood $wood,
         public bool $hasPartner = false,
+        public bool $keepsCore = false,
     ) {
     }
 

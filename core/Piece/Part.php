@@ -518,6 +518,12 @@ final readonly class Part
         return Copy::with($this, ['holding' => $holding]);
     }
 
+    /** Whether it is hollowed between centres, round a core that the tail centre bears on. */
+    public function keepsCore(): bool
+    {
+        return $this->holding === Holding::BetweenCentres && $this->profile->inner !== null;
+    }
+
     /** Workshop model: how much deeper marks are in its grain than in straight grain, times. */
     public function tearsDeeper(Calibration $calibration): float
     {

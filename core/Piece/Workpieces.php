@@ -43,7 +43,7 @@ final readonly class Workpieces
                 isWet: $this->isWet, isTrue: $this->isTrue,
                 isPorous: $part->grain === GrainDirection::End && $part->wood->nature->pore === Pore::Open,
                 hardnessN: $part->wood->figures->jankaN,
-            ), hasPartner: $this->hasPartner,
+            ), hasPartner: $this->hasPartner, keepsCore: $part->keepsCore(),
         );
     }
 

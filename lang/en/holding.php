@@ -129,6 +129,9 @@ return [
         'over-swing' => 'The work is {across|0} across, and the lathe swings {most|0}.',
         'over-bed' => 'The work is {long|0} long, and the bed takes {bed|0}.',
         'padded' => 'Padding between it and a finish.',
+        'core-room' => 'Its mouth is {mouth|0} wide, and round a core it wants {room|0} for the tool.',
+        'round-a-core' => 'A core of {core|0} of sound wood stays in the middle, for the tail centre to bear on: never '
+            .'thinner while it turns.',
         'core' => 'The inside is in the way of a centre; it goes only round a core of {core|0} of sound wood.',
         'spur-across' => 'The spur across the crack, never in line with it.',
         'screw-stays' => 'Its screw goes {deep|0} in, and only {wood|0} is hollowed away there.',

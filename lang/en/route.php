@@ -94,6 +94,13 @@ return [
         'full-cure' => 'full cure',
     ],
     'foot' => [
+        'saw-the-core-off' => 'Saw the core off, and pare its stump',
+        'core-bears-until-then' => 'The tail centre bears on it as long as it turns.',
+        'core-stump' => 'A thin saw round and round, {left|0} above the floor, then a bent chisel or a carving disc '
+            .'down to it.',
+        'core-floor' => 'Sand the floor by hand through the grits of the inside: no lathe reaches it any more.',
+        'floor-done-then' => 'Its floor is finished only then.',
+        'the-core' => 'the core',
         'part-it-off' => 'Part it off, its foot undercut',
         'widened-cut' => 'A widened cut, undercut so that it stands on its edge, down to {neck|0}; then stop '
             .'the lathe and saw through, a hand beneath.',
@@ -437,6 +444,7 @@ return [
         'shape-foot' => 'Shape the foot',
         'can-reached-only-from' => 'It can be reached only from this side, and it is cut before it is sanded.',
         'hollow-inside' => 'Hollow the inside',
+        'core-hollow' => 'Round the core, no deeper than {left|0} above the floor: there the last cut stops.',
         'steps-from-rim-down' => 'In steps from the rim down, each cut to its last thickness while there is wood '
             .'behind it.',
         'wall-thinnest' => 'Wall {min|1} at its thinnest.',

@@ -77,7 +77,7 @@ final class JudgedRoute
         $names = array_map(fn (array $row): string => explode(' like ', $row[1])[0], $this->rows);
         $document = [$this->document, $this->shop];
         array_walk_recursive($document, function (mixed $value, string|int $key) use (&$names): void {
-            if (is_string($value) && in_array($key, ['name', 'title', 'how', 'note'], true)) {
+            if (is_string($value) && in_array($key, ['name', 'title', 'how', 'note', 'offcut'], true)) {
                 $names[] = $value;
             }
         });

@@ -17,14 +17,23 @@ final readonly class BetweenCentres implements Hold
     public function grip(Workpiece $work, Rig $rig): Grip
     {
         $bed = $rig->equipment->lathe?->bedMm;
+        $figures = $rig->calibration->holds;
+        $isInside = $work->stage === HoldStage::Inside && $work->isHollow();
+        $room = $figures->coreMm + 2 * $figures->coreRoomMm;
 
         return new Grip(not: array_values(array_filter([
             $bed !== null && $work->size->heightMm > $bed ? new Said('holding.hold.over-bed', [
                 'long' => Quantity::mm($work->size->heightMm), 'bed' => Quantity::mm($bed),
             ]) : null,
-            $work->stage === HoldStage::Inside && $work->isHollow() ? new Said('holding.hold.core', [
-                'core' => Quantity::mm($rig->calibration->holds->coreMm),
+            $isInside && ! $work->keepsCore ? new Said('holding.hold.core', [
+                'core' => Quantity::mm($figures->coreMm),
             ]) : null,
-        ])), how: $work->wood->mayFly ? [new Said('holding.hold.spur-across')] : []);
+            $isInside && $work->keepsCore && $work->mouthMm() < $room ? new Said('holding.hold.core-room', [
+                'mouth' => Quantity::mm($work->mouthMm()), 'room' => Quantity::mm($room),
+            ]) : null,
+        ])), how: array_values(array_filter([
+            $work->wood->mayFly ? new Said('holding.hold.spur-across') : null,
+            $isInside ? new Said('holding.hold.round-a-core', ['core' => Quantity::mm($figures->coreMm)]) : null,
+        ])));
     }
 }

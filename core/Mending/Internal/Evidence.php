@@ -32,8 +32,6 @@ final readonly class Evidence
         private Tables $tables,
         private ?Abrading $abrading,
         private bool $isCoated,
-        private bool $isColoured,
-        private float $cutMinutes,
         private float $equilibriumPercent,
         private Record $record,
     ) {
@@ -44,7 +42,7 @@ final readonly class Evidence
     {
         $face = $this->fault->face();
         $isBlotch = $this->fault->kind === FaultKind::Blotch;
-        $isBare = ! $this->isCoated && ! $this->isColoured;
+        $isBare = ! $this->isCoated && ! $this->record->isColoured();
         $why = match (true) {
             ! in_array($face, $this->part->faces(), true) => 'no-face',
             $this->fault->kind->isOfACoat() && ! $this->isCoated => 'no-coat',
@@ -125,7 +123,7 @@ final readonly class Evidence
     /** What the face was cut for without a break that is planned, min. */
     public function cutMinutes(): float
     {
-        return $this->cutMinutes;
+        return $this->record->cutMinutes();
     }
 
     /** How long an edge lasts, min. */

@@ -191,15 +191,10 @@ final class FaultContext
     public function evidence(Logged $log = new Logged): Evidence
     {
         return new Evidence(
-            record: new Record($log, [...$this->soFar->done, ...$this->soFar->left]),
+            record: new Record($log, $this->soFar),
             fault: $this->fault, part: $this->part, tables: $this->tables,
             abrading: $this->sanding()?->work->supplies->abrading, isCoated: $this->isCoated(),
-            cutMinutes: array_sum(array_map(fn (Step $step): float => $step->timing->minutes, array_filter(
-                $this->soFar->done, fn (Step $step): bool => $step->kind === StepKind::Turn,
-            ))), equilibriumPercent: $this->equilibriumPercent,
-            isColoured: array_filter(
-                $this->soFar->done, fn (Step $step): bool => $step->kind === StepKind::Mark,
-            ) !== [],
+            equilibriumPercent: $this->equilibriumPercent,
         );
     }
 

@@ -25,9 +25,25 @@ final readonly class Record
     /** Waits shorter than this are not told by a log. */
     private const TOLD_HOURS = 0.5;
 
-    /** @param  list<Step>  $steps  of the face */
-    public function __construct(private Logged $log, private array $steps)
+    /** @var list<Step> of the face, done or not */
+    private array $steps;
+
+    public function __construct(private Logged $log, private SoFar $soFar)
     {
+        $this->steps = [...$soFar->done, ...$soFar->left];
+    }
+
+    /** What the face was cut for, min. */
+    public function cutMinutes(): float
+    {
+        return array_sum(array_map(
+            fn (Step $step): float => $step->kind === StepKind::Turn ? $step->timing->minutes : 0.0, $this->soFar->done,
+        ));
+    }
+
+    public function isColoured(): bool
+    {
+        return array_filter($this->soFar->done, fn (Step $step): bool => $step->kind === StepKind::Mark) !== [];
     }
 
     public function skipped(StepKind $kind): ?Said

@@ -184,6 +184,7 @@ final readonly class Bored
         $short = $subject->calibration->bores->depthHoleShortMm;
         $deep = $subject->part->profile->hollowAtMm(0.0) - $short;
         $boring = $subject->part->grain === GrainDirection::End && ! $subject->has(Face::Bore) && ! $subject->isTrued()
+            && ! $subject->part->keepsCore()
             ? $subject->depthHole($deep) : null;
         if ($boring === null) {
             return [];

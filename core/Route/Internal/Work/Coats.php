@@ -151,7 +151,7 @@ final class Coats
         if ($spun !== [] || ! $subject->isPartedOff()) {
             return false;
         }
-        if ($subject->entersByFoot()) {
+        if ($subject->entersByFoot() || $subject->part->keepsCore()) {
             return true;
         }
         $isEarly = self::isFootCoatedWithTheRest($subject) || self::savesMount($subject, $coats);

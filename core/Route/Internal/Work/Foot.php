@@ -6,6 +6,7 @@ namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Holding;
+use HonestGrain\Holding\Stance;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
@@ -30,6 +31,7 @@ final class Foot
     {
         return [
             ...$subject->isPartedOff() ? [self::partOff($subject, $coats)] : [],
+            ...$subject->part->keepsCore() ? [self::core($subject)] : [],
             ...$subject->isMain() ? [self::sign($subject)] : [],
         ];
     }
@@ -41,6 +43,18 @@ final class Foot
         $off = $subject->id('part-off');
         if (! $subject->isPartedOff()) {
             return [];
+        }
+        foreach ($subject->part->keepsCore() ? [$off, $subject->id('hollow', Face::Inside)] : [] as $before) {
+            $chains[] = Precedence::rule(
+                $before, $subject->id('core', Face::Inside), Wait::none(), new Said('route.foot.core-bears-until-then'),
+            );
+        }
+        foreach ($subject->part->keepsCore() ? [$subject->id('wipe-clean'), ...array_map(
+            fn (Operation $first): string => $first->id, $coats->firsts(),
+        )] : [] as $later) {
+            $chains[] = Precedence::rule(
+                $subject->id('core', Face::Inside), $later, Wait::none(), new Said('route.foot.floor-done-then'),
+            );
         }
         foreach ($coats->beforeRelease() as $last) {
             $chains[] = Precedence::custom(
@@ -92,6 +106,28 @@ final class Foot
                     $subject->has(Face::Inside), $subject->footHold->mount ?? $holding->reversed(),
                 ),
                 brief: new Said('route.foot.the-foot'),
+            ),
+        );
+    }
+
+    /** What the tail centre bore on while it was hollowed: sawn off once nothing turns any more. */
+    private static function core(PartContext $subject): Operation
+    {
+        $figures = $subject->calibration->holds;
+
+        return new Operation(
+            id: $subject->id('core', Face::Inside), kind: StepKind::Turn, part: $subject->part->id,
+            doing: new Doing($subject->technique('saw'), $subject->places([Face::Inside]), on: [Face::Inside]),
+            timing: new Timing($figures->coreMinutes, 69.0),
+            setup: new Setup(
+                stances: [Stance::Off], hazards: [Hazard::ofDust($subject->part->wood)],
+                hold: new Said('route.joints.padded-cradle'),
+            ),
+            words: new StepWords(
+                new Said('route.foot.saw-the-core-off'), new Said('route.foot.core-bears-until-then'), how: [
+                    new Said('route.foot.core-stump', ['left' => Quantity::mm($figures->coreFloorMm)]),
+                    new Said('route.foot.core-floor'),
+                ], brief: new Said('route.foot.the-core'),
             ),
         );
     }

@@ -294,7 +294,9 @@ final readonly class Turning
                 $this->isInsideFirst() ? null : $this->subject->measured->wall?->minMm,
             ),
             because: new Said('route.turning.steps-from-rim-down'), rank: 4.0,
-            how: [...$this->subject->measured->wall === null ? [] : [new Said('route.turning.wall-thinnest', [
+            how: [...$this->subject->part->keepsCore() ? [new Said('route.turning.core-hollow', [
+                'left' => Quantity::mm($this->subject->calibration->holds->coreFloorMm),
+            ])] : [], ...$this->subject->measured->wall === null ? [] : [new Said('route.turning.wall-thinnest', [
                 'min' => Quantity::mm($this->subject->measured->wall->minMm),
             ])], ...$this->reach(), ...$this->byLight()],
         );
