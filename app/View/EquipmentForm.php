@@ -64,6 +64,7 @@ final readonly class EquipmentForm
             ['recess_min', say('view.equipment-form.recess-from'), $mm($set->recessMm[0] ?? null)],
             ['recess_max', say('view.equipment-form.recess'), $mm($set->recessMm[1] ?? null)],
             ['jaw_depth', say('view.equipment-form.jaw-depth'), $mm($set->depthMm)],
+            ['jaw_slope', say('view.equipment-form.jaw-slope'), $this->show->bare($set->slopeDeg)],
         ]], $rows);
     }
 

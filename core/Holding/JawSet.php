@@ -16,11 +16,15 @@ final readonly class JawSet
      * @param  array{float, float}|null  $tenonMm  least and greatest diameter of a tenon
      * @param  array{float, float}|null  $recessMm  least and greatest diameter of a recess
      * @param  float|null  $depthMm  from the rim of its jaws to their floor
+     * @param  float|null  $slopeDeg  how far their faces lean in, as on a dovetail; null for straight ones
      */
     public function __construct(
         public string $name, public ?array $tenonMm, public ?array $recessMm, public ?float $depthMm = null,
+        public ?float $slopeDeg = null,
     ) {
     }
+
+    public const MOST_SLOPE_DEG = 30.0;
 
     private const MOST_MM = 2000;
 
@@ -30,12 +34,20 @@ final readonly class JawSet
         return new self(
             $set->text('name'), self::range($set, 'tenon'), self::range($set, 'recess'),
             $set->numberOr('depth_mm', null, 1, self::MOST_MM),
+            $set->numberOr('slope_deg', null, 0, self::MOST_SLOPE_DEG),
         );
     }
 
     public function gripsTenon(float $diameterMm): bool
     {
         return $this->tenonMm !== null && $diameterMm >= $this->tenonMm[0] && $diameterMm <= $this->tenonMm[1];
+    }
+
+    /** How what they grip is cut to lean with them; null for straight jaws. */
+    public function sloped(string $line): ?Said
+    {
+        return $this->slopeDeg === null || $this->slopeDeg <= 0.0 ? null
+            : new Said($line, ['slope' => Quantity::degrees($this->slopeDeg)]);
     }
 
     /** The diameter at which its jaws make a true circle: nearly closed on a tenon (workshop model). */

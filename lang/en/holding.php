@@ -141,9 +141,11 @@ return [
         'plate-block' => 'A waste block glued to the foot, a plate of {plate|0} or more on it, its screws {deep|0} '
             .'deep and none through the block.',
         'tenon' => 'A tenon {across|0} across and {long|0} long for {jaws}: shoulder flat, its end clear of the '
-            .'floor of the chuck.',
+            .'floor of the chuck.{sloped}',
         'tenon-at-least' => 'A tenon {across|0} or more across and {long|0} long: shoulder flat, its end clear of the '
-            .'floor of the chuck.',
+            .'floor of the chuck.{sloped}',
+        'tenon-sloped' => ' Its sides lean in by {slope} towards the shoulder, as these jaws do.',
+        'recess-sloped' => ' Its side is undercut by {slope}, as these jaws lean.',
         'jaws-wide' => 'That is past the true circle of these jaws, so they grip on their edges: tighten, turn a '
             .'little, tighten again.',
         'tenon-short' => 'These jaws are shallow: {least|0} is the least that holds well.',
@@ -156,9 +158,9 @@ return [
             .'morning.',
         'too-slender' => 'It wants {least|0} to hold by, and the work is {across|0} across.',
         'no-jaws' => 'It wants a tenon of {least|0} at the least, and the jaws take up to {most|0}.',
-        'recess' => 'A recess {across|0} across and {deep|0} deep for {jaws}, sound wood all round it.',
+        'recess' => 'A recess {across|0} across and {deep|0} deep for {jaws}, sound wood all round it.{sloped}',
         'recess-drilled' => 'A recess {across|0} across and {deep|0} deep for {jaws}, drilled into the face that is '
-            .'hollowed.',
+            .'hollowed.{sloped}',
         'its-jaws' => 'the jaws',
         'recess-high' => 'A recess holds work up to {most|0} high at this width, and this is {high|0}.',
         'recess-narrow' => 'The face is {face|0} across; with {wood|0} of sound wood all round there is {most|0} for '

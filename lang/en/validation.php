@@ -70,6 +70,7 @@ return [
         'hole_from' => 'it starts', 'hole_across' => 'diameter of the hole', 'hole_deep' => 'depth of the hole',
         'hole_height' => 'height over the foot', 'hole_azimuth' => 'turn', 'hole_angle' => 'angle', 'hole_bit' => 'bit',
         'hold_size.*' => 'size of the hold', 'hold_widest.*' => 'widest work', 'jaw_depth.*' => 'depth of the jaws',
+        'jaw_slope.*' => 'slope of the jaws',
         'bore_from' => 'bored from', 'flaw_depth' => 'depth', 'flaw_from' => 'from', 'flaw_kind' => 'what',
         'stock_trim' => 'checked ends', 'flaw_rgb' => 'colour of the fill', 'flaw_coloured' => 'coloured',
         'each_pass' => 'hardened again',

@@ -179,6 +179,7 @@ return [
         'off-tin' => '{volume} off the tin of {product}.',
     ],
     'equipment-form' => [
+        'jaw-slope' => 'Slope, °',
         'jaw-depth' => 'depth to the floor',
         'swings' => 'Swings{unit}',
         'between-centres' => 'Between centres{unit}',

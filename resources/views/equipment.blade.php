@@ -31,6 +31,7 @@
                         <th>Recess from</th>
                         <th>to</th>
                         <th>Deep</th>
+                        <th>Slope, °</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -48,7 +49,7 @@
                             @foreach ($sizes as [$field, $label, $value])
                                 <td>
                                     <x-decimal
-                                        class="w-24"
+                                        class="w-20"
                                         name="{{ $field }}[{{ $i }}]"
                                         :value="old($field.'.'.$i, $value)"
                                         aria-label="Jaw set {{ $i + 1 }}, {{ $label }}"

@@ -42,6 +42,18 @@ final class LatheTest extends FeatureTestCase
         self::assertCount(6, $this->shop->refresh()->equipment?->value('bits'), 'as it was');
     }
 
+    public function test_jaws_lean_as_they_are_typed(): void
+    {
+        $jaws = [
+            'jaw_name' => ['Dovetail'], 'tenon_min' => ['45'], 'tenon_max' => ['70'], 'recess_min' => [''],
+            'recess_max' => [''], 'jaw_depth' => ['12'], 'jaw_slope' => ['8'],
+        ];
+        $this->put(route('equipment.update'), $jaws)->assertSessionHasNoErrors();
+        self::assertEquals(8, $this->shop->refresh()->equipment()->jaws[0]->slopeDeg);
+        $this->get(route('equipment'))->assertOk()->assertSee('name="jaw_slope[0]"', false);
+        $this->put(route('equipment.update'), ['jaw_slope' => ['80']] + $jaws)->assertSessionHasErrors('jaw_slope.0');
+    }
+
     public function test_bits_in_inches_are_typed_as_fractions(): void
     {
         $this->wren->update(['preferences' => new Choices(['units' => 'imperial'])]);

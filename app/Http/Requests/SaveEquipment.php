@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\View\Show;
 use Closure;
 use HonestGrain\Holding\Equipment;
+use HonestGrain\Holding\JawSet;
 use HonestGrain\Holding\Lathe;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\OwnHold;
@@ -27,7 +28,7 @@ class SaveEquipment extends FormRequest implements TakesLists
         return [
             'jaw_name', 'tenon_min', 'tenon_max', 'recess_min', 'recess_max', 'cutter_name', 'cutter_kind',
             'cutter_size', 'bit_kind', 'bit_sizes', 'bit_length', 'mounts', 'hold_rpm',
-            'hold_size', 'hold_widest', 'jaw_depth', 'bought_kind', 'bought_name', 'bought_across', 'bought_long',
+            'hold_size', 'hold_widest', 'jaw_depth', 'jaw_slope', 'bought_kind', 'bought_name', 'bought_across', 'bought_long',
             'bought_outer',
         ];
     }
@@ -79,6 +80,7 @@ class SaveEquipment extends FormRequest implements TakesLists
             'hold_size' => ['nullable', 'array'], 'hold_size.*' => $size(OwnHold::MOST_MM),
             'hold_widest' => ['nullable', 'array'], 'hold_widest.*' => $size(OwnHold::MOST_MM),
             'jaw_depth' => $list, 'jaw_depth.*' => $size(self::MOST_MM),
+            'jaw_slope' => $list, 'jaw_slope.*' => ['nullable', 'numeric', 'between:0,'.JawSet::MOST_SLOPE_DEG],
         ] + array_merge(...array_map(
             fn (string $range): array => [$range => $list, "$range.*" => $length], self::RANGES,
         ));
@@ -103,7 +105,10 @@ class SaveEquipment extends FormRequest implements TakesLists
                 $jaws[] = ['name' => $name] + array_filter(array_combine(
                     array_map(fn (string $range): string => "{$range}_mm", self::RANGES),
                     array_map(fn (string $range): ?float => $mm($typed[$range][$i] ?? null), self::RANGES),
-                ) + ['depth_mm' => $mm($typed['jaw_depth'][$i] ?? null)], fn (?float $size): bool => $size !== null);
+                ) + [
+                    'depth_mm' => $mm($typed['jaw_depth'][$i] ?? null),
+                    'slope_deg' => isset($typed['jaw_slope'][$i]) ? (float) $typed['jaw_slope'][$i] : null,
+                ], fn (?float $size): bool => $size !== null);
             }
         }
         $holes = preg_split('/[\s,;]+/', trim((string) ($typed['index_holes'] ?? '')), -1, PREG_SPLIT_NO_EMPTY) ?: [];

@@ -49,6 +49,7 @@ final readonly class Recess implements Hold
                 new Said($isFirst ? 'holding.hold.recess-drilled' : 'holding.hold.recess', [
                     'across' => Quantity::mm($fit->diameterMm), 'deep' => Quantity::mm($deep),
                     'jaws' => $fit->set->name ?? new Said('holding.hold.its-jaws'),
+                    'sloped' => $fit->set?->sloped('holding.hold.recess-sloped'),
                 ]),
                 $fit->isBest ? null : new Said('holding.hold.jaws-wide'),
                 $fit->diameterMm < $wanted - 0.05 ? new Said('holding.hold.recess-small', [

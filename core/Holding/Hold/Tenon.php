@@ -63,7 +63,7 @@ final readonly class Tenon implements Hold
             how: array_values(array_filter([
                 new Said($fit->set === null ? 'holding.hold.tenon-at-least' : 'holding.hold.tenon', [
                     'across' => Quantity::mm($fit->diameterMm), 'long' => Quantity::mm($long),
-                    'jaws' => $fit->set->name ?? '',
+                    'jaws' => $fit->set->name ?? '', 'sloped' => $fit->set?->sloped('holding.hold.tenon-sloped'),
                 ]),
                 $fit->isBest ? null : new Said('holding.hold.jaws-wide'),
                 $long < $figures->tenonLeastMm ? new Said('holding.hold.tenon-short', [
