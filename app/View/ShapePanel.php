@@ -99,7 +99,7 @@ final readonly class ShapePanel
         foreach ($this->part->marks as $mark) {
             $bands[$mark->id()] = explode(',', $this->show->said($mark->technique->label()))[0];
         }
-        $sandings = Sanding::all($this->part, $this->bench, $this->measured);
+        $sandings = Sanding::all($this->part, $this->bench->inSchool($this->core->school), $this->measured);
         $page = fn (string $tab): string => route("pieces.$tab", [$this->piece, 'part' => $this->part->id]);
 
         return array_values(array_map(function (Zone $zone) use ($bands, $sandings, $page): array {

@@ -118,7 +118,12 @@ final readonly class AskedSurface
     private static function showsScratches(Wood $wood, AskedFigures $figures): bool
     {
         return ($wood->nature->pore === Pore::Fine && $wood->figures->jankaN > $figures->veryHardN)
-            || ($wood->nature->oily && $wood->figures->gravity12 >= $figures->denseGravity);
+            || self::isDenseAndOily($wood, $figures);
+    }
+
+    public static function isDenseAndOily(Wood $wood, AskedFigures $figures): bool
+    {
+        return $wood->nature->oily && $wood->figures->gravity12 >= $figures->denseGravity;
     }
 
     /**
@@ -181,6 +186,14 @@ final readonly class AskedSurface
         return new self($grit->micron, null, new Said('abrasive.asked-surface.you-stop-here', [
             'grit' => $grit->name,
         ]));
+    }
+
+    /** The same on oily wood, where a finer grit burnishes and a coat lifts. */
+    public function onOilyWood(AskedFigures $figures): self
+    {
+        return $this->limitMicron >= $figures->oilyStopsUm ? $this : new self(
+            $figures->oilyStopsUm, null, new Said('abrasive.asked-surface.oily-wood-stops'),
+        );
     }
 
     /** The same on wet wood, which takes nothing finer. */

@@ -45,6 +45,8 @@ final readonly class AskedFigures
 
     public float $wetUm;
 
+    public float $oilyStopsUm;
+
     public float $sealedAtUm;
 
     /** @param  \Closure(string): float  $value  of a constant, by its name */
@@ -68,6 +70,7 @@ final readonly class AskedFigures
         $this->hardWaxFloorOnHardUm = $value('asked_hard_wax_floor_on_hard_um');
         $this->paintUm = $value('asked_paint_um');
         $this->wetUm = $value('asked_wet_um');
+        $this->oilyStopsUm = $value('asked_oily_stops_um');
         $this->sealedAtUm = $value('asked_sealed_at_um');
     }
 }

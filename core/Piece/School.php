@@ -14,6 +14,7 @@ use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\School\LastCut;
 use HonestGrain\Piece\School\Lid;
 use HonestGrain\Piece\School\Liner;
+use HonestGrain\Piece\School\OilyWood;
 use HonestGrain\Piece\School\Rim;
 use HonestGrain\Piece\School\Sealer;
 use HonestGrain\Piece\School\Sitting;
@@ -31,7 +32,7 @@ final readonly class School
         'inside' => Inside::class, 'underside' => Underside::class, 'tenon' => Tenon::class, 'liner' => Liner::class,
         'sealer' => Sealer::class, 'clean' => Clean::class, 'wet' => Wet::class,
         'bore' => Bore::class, 'last-cut' => LastCut::class, 'fills' => Fills::class,
-        'lid' => Lid::class, 'rim' => Rim::class, 'box-blank' => BoxBlank::class,
+        'oily-wood' => OilyWood::class, 'lid' => Lid::class, 'rim' => Rim::class, 'box-blank' => BoxBlank::class,
         'sitting' => Sitting::class, 'wet-finish' => WetFinish::class,
     ];
 
@@ -54,6 +55,8 @@ final readonly class School
     public LastCut $lastCut;
 
     public Fills $fills;
+
+    public OilyWood $oilyWood;
 
     public Lid $lid;
 
@@ -78,6 +81,7 @@ final readonly class School
         $this->bore = self::first(Bore::class, $said('bore')) ?? Bore::usual();
         $this->lastCut = self::first(LastCut::class, $said('last-cut')) ?? LastCut::usual();
         $this->fills = self::first(Fills::class, $said('fills')) ?? Fills::usual();
+        $this->oilyWood = self::first(OilyWood::class, $said('oily-wood')) ?? OilyWood::usual();
         $this->lid = self::first(Lid::class, $said('lid')) ?? Lid::usual();
         $this->rim = self::first(Rim::class, $said('rim')) ?? Rim::usual();
         $this->boxBlank = self::first(BoxBlank::class, $said('box-blank')) ?? BoxBlank::usual();

@@ -55,6 +55,16 @@ final readonly class Bench
         $this->minWallMm = $limits->minWallMm ?? $calibration->shape->leastWallMm;
     }
 
+    /**
+     * The same going about it as a piece wants, and else as the shop likes.
+     *
+     * @param  array<string, string>  $wishes  by choice
+     */
+    public function inSchool(array $wishes): self
+    {
+        return $wishes === [] ? $this : Copy::with($this, ['school' => $wishes + $this->school]);
+    }
+
     /** The same with what it holds and turns work with. */
     public function with(Equipment $equipment): self
     {

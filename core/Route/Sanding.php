@@ -22,6 +22,8 @@ use HonestGrain\Geometry\Zone;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
+use HonestGrain\Piece\School;
+use HonestGrain\Piece\School\OilyWood;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Technique\CutsItsGround;
 use HonestGrain\Wood\Pore;
@@ -234,6 +236,9 @@ final readonly class Sanding
         $asked = AskedSurface::by(
             $coats, $colours, $part->wood, $bench->calibration->asked, $surface->isForUse,
         )->withSheet($bench->table);
+        $isStopped = School::of($bench->school)->oilyWood === OilyWood::Stops;
+        $asked = $isStopped && AskedSurface::isDenseAndOily($part->wood, $bench->calibration->asked)
+            ? $asked->onOilyWood($bench->calibration->asked) : $asked;
         $asked = $isWet ? $asked->wet($bench->calibration->asked) : $asked;
 
         return $surface->stopAt === null ? $asked : $asked->stoppingAt($surface->stopAt);

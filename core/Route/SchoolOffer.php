@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Abrasive\AskedSurface;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
@@ -14,6 +15,7 @@ use HonestGrain\Piece\School\Choice;
 use HonestGrain\Piece\School\Fills;
 use HonestGrain\Piece\School\LastCut;
 use HonestGrain\Piece\School\Lid;
+use HonestGrain\Piece\School\OilyWood;
 use HonestGrain\Piece\School\Rim;
 use HonestGrain\Piece\School\Sitting;
 use HonestGrain\Piece\School\Wet;
@@ -88,6 +90,9 @@ final readonly class SchoolOffer
                 $part->profile->diameterMm(),
                 $bench->equipment->latheSpeed($bench->calibration->speed)->rpm,
             ) > $bench->calibration->speed->rimMPerS),
+            OilyWood::class => $any(fn (Part $part): bool => AskedSurface::isDenseAndOily(
+                $part->wood, $bench->calibration->asked,
+            )),
             LastCut::class => $piece->startsAs === StartsAs::Blank,
             Fills::class => $isTurned && $any(fn (Part $part): bool => array_filter(
                 $part->flaws, fn (Flaw $flaw): bool => $flaw->wish === Wish::Fill,

@@ -148,6 +148,7 @@ return [
         'softwood-hides-more' => '{because}; softwood hides more',
         'open-pores-hide-more' => '{because}; open pores hide more',
         'you-stop-here' => 'you stop at {grit} here',
+        'oily-wood-stops' => 'Finer than that, dense oily wood is burnished and a coat lifts off it.',
         'wet-wood-clogs-what' => 'wet wood clogs what is finer, and moves under it',
         'no-sheet-made-between' => '{because}; no sheet is made between the two, so that {sheet} is the last',
     ],

@@ -31,7 +31,7 @@ class SurfaceController extends Controller
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
         $part = $this->part($request, $core);
-        $bench = $mapper->bench($piece->workshop);
+        $bench = $mapper->bench($piece->workshop)->inSchool($core->school);
         $page = PiecePage::of($piece, $show, $core, $part);
         $grain = new GrainFigure($part->profile, $part->grain, $part->wood->nature->rgb);
         $drawings = Drawings::of($piece, $mapper->key($piece->workshop, $piece), $show);

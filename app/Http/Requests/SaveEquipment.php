@@ -28,8 +28,8 @@ class SaveEquipment extends FormRequest implements TakesLists
         return [
             'jaw_name', 'tenon_min', 'tenon_max', 'recess_min', 'recess_max', 'cutter_name', 'cutter_kind',
             'cutter_size', 'bit_kind', 'bit_sizes', 'bit_length', 'mounts', 'hold_rpm',
-            'hold_size', 'hold_widest', 'jaw_depth', 'jaw_slope', 'bought_kind', 'bought_name', 'bought_across', 'bought_long',
-            'bought_outer',
+            'hold_size', 'hold_widest', 'jaw_depth', 'jaw_slope', 'bought_kind', 'bought_name', 'bought_across',
+            'bought_long', 'bought_outer',
         ];
     }
 

@@ -225,7 +225,8 @@ final class Router
         }
 
         return Sanding::all(
-            part: $part, bench: $this->bench, measured: $measured, mounts: $mounts, isWet: $isWet, without: $without,
+            part: $part, bench: $this->bench->inSchool($this->piece->school), measured: $measured, mounts: $mounts,
+            isWet: $isWet, without: $without,
         );
     }
 
