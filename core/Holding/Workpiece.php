@@ -11,7 +11,10 @@ use HonestGrain\Geometry\Profile;
 /** A part as a hold finds it at a stage: its drawn shape, how large it is by then, and what its wood is like. */
 final readonly class Workpiece
 {
-    /** @param  bool  $keepsCore  whether its maker hollows it round a core that the tail centre bears on */
+    /**
+     * @param  bool  $keepsCore  whether its maker hollows it round a core that the tail centre bears on
+     * @param  bool  $isTailEarly  whether its maker takes the tail centre away once it runs true
+     */
     public function __construct(
         public HoldStage $stage,
         public Profile $profile,
@@ -20,6 +23,7 @@ final readonly class Workpiece
         public WorkWood $wood,
         public bool $hasPartner = false,
         public bool $keepsCore = false,
+        public bool $isTailEarly = false,
     ) {
     }
 

@@ -18,6 +18,7 @@ use HonestGrain\Piece\School\OilyWood;
 use HonestGrain\Piece\School\Rim;
 use HonestGrain\Piece\School\Sealer;
 use HonestGrain\Piece\School\Sitting;
+use HonestGrain\Piece\School\Tail;
 use HonestGrain\Piece\School\Tenon;
 use HonestGrain\Piece\School\Underside;
 use HonestGrain\Piece\School\Wet;
@@ -32,7 +33,8 @@ final readonly class School
         'inside' => Inside::class, 'underside' => Underside::class, 'tenon' => Tenon::class, 'liner' => Liner::class,
         'sealer' => Sealer::class, 'clean' => Clean::class, 'wet' => Wet::class,
         'bore' => Bore::class, 'last-cut' => LastCut::class, 'fills' => Fills::class,
-        'oily-wood' => OilyWood::class, 'lid' => Lid::class, 'rim' => Rim::class, 'box-blank' => BoxBlank::class,
+        'oily-wood' => OilyWood::class, 'tail' => Tail::class,
+        'lid' => Lid::class, 'rim' => Rim::class, 'box-blank' => BoxBlank::class,
         'sitting' => Sitting::class, 'wet-finish' => WetFinish::class,
     ];
 
@@ -58,6 +60,8 @@ final readonly class School
 
     public OilyWood $oilyWood;
 
+    public Tail $tail;
+
     public Lid $lid;
 
     public Rim $rim;
@@ -82,6 +86,7 @@ final readonly class School
         $this->lastCut = self::first(LastCut::class, $said('last-cut')) ?? LastCut::usual();
         $this->fills = self::first(Fills::class, $said('fills')) ?? Fills::usual();
         $this->oilyWood = self::first(OilyWood::class, $said('oily-wood')) ?? OilyWood::usual();
+        $this->tail = self::first(Tail::class, $said('tail')) ?? Tail::usual();
         $this->lid = self::first(Lid::class, $said('lid')) ?? Lid::usual();
         $this->rim = self::first(Rim::class, $said('rim')) ?? Rim::usual();
         $this->boxBlank = self::first(BoxBlank::class, $said('box-blank')) ?? BoxBlank::usual();

@@ -20,6 +20,7 @@ final readonly class Workpieces
 {
     /**
      * @param  bool  $isTrue  whether it is round, and did not dry oval
+     * @param  bool  $isTailEarly  whether the tail centre goes once it runs true
      * @param  bool  $hasPartner  whether it is fitted into another part, or another into it, without glue
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class Workpieces
         private bool $isTrue = true,
         private bool $hasPartner = false,
         private ?PieceStock $stock = null,
+        private bool $isTailEarly = false,
     ) {
     }
 
@@ -44,6 +46,7 @@ final readonly class Workpieces
                 isPorous: $part->grain === GrainDirection::End && $part->wood->nature->pore === Pore::Open,
                 hardnessN: $part->wood->figures->jankaN,
             ), hasPartner: $this->hasPartner, keepsCore: $part->keepsCore(),
+            isTailEarly: $this->isTailEarly,
         );
     }
 

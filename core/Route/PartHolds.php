@@ -8,6 +8,8 @@ use HonestGrain\Holding\Holds;
 use HonestGrain\Holding\HoldStage;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\School;
+use HonestGrain\Piece\School\Tail;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Piece\Workpieces;
 
@@ -19,6 +21,7 @@ final class PartHolds
         return Holds::of((new Workpieces(
             part: $part, calibration: $tables->calibration, isWet: $bench->isWet($part->moisturePercent),
             hasPartner: $piece->isFitted($part), stock: $piece->stockOf($part),
+            isTailEarly: School::of($piece->school, $bench->school)->tail === Tail::Early,
         ))->at($stage), $bench->equipment, $tables->lathe->holds, $tables->calibration);
     }
 }

@@ -18,6 +18,7 @@ use HonestGrain\Piece\School\Lid;
 use HonestGrain\Piece\School\OilyWood;
 use HonestGrain\Piece\School\Rim;
 use HonestGrain\Piece\School\Sitting;
+use HonestGrain\Piece\School\Tail;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\School\WetFinish;
 use HonestGrain\Piece\StartsAs;
@@ -93,6 +94,7 @@ final readonly class SchoolOffer
             OilyWood::class => $any(fn (Part $part): bool => AskedSurface::isDenseAndOily(
                 $part->wood, $bench->calibration->asked,
             )),
+            Tail::class => $piece->startsAs === StartsAs::Blank,
             LastCut::class => $piece->startsAs === StartsAs::Blank,
             Fills::class => $isTurned && $any(fn (Part $part): bool => array_filter(
                 $part->flaws, fn (Flaw $flaw): bool => $flaw->wish === Wish::Fill,

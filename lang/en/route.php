@@ -450,6 +450,8 @@ return [
         'wall-thinnest' => 'Wall {min|1} at its thinnest.',
         'spray-wet-hold-lamp' => 'Spray it wet and hold a lamp behind it: pale wood glows evenly at about {mm|0}. A '
             .'hint; measure it.',
+        'tail-off-early' => 'Once it runs true the tail centre goes: nothing in the tool\'s way, lighter cuts, the '
+            .'shield down.',
         'by-hand-first' => 'Turn it by hand first, tail centre up; faster only once it runs true.',
     ],
     'contents' => [
@@ -842,6 +844,9 @@ return [
         'the-rim' => 'The speed of sound, round work',
         'usual-rim' => 'is the usual one',
         'fast-rim' => 'goes a third higher, as some makers like it',
+        'the-tail-centre' => 'The tail centre',
+        'tail-stays' => 'stays up as long as it can',
+        'tail-off-early' => 'goes once it runs true',
         'oily-wood' => 'Hard oily wood',
         'oily-finer' => 'sanded until it shows no scratch',
         'oily-stops' => 'sanded no finer than a coat still holds on',

@@ -34,6 +34,9 @@ final readonly class Tenon implements Hold
                 $work->isHollow() ? 'steady-or-tail' : 'tail-up',
             ];
         }
+        // What wants the tail centre is none for who takes it away.
+        $tries = array_filter($tries, fn (array $try): bool => ! $work->isTailEarly
+            || ! in_array($try[1], ['tail-up', 'steady-or-tail'], true));
         // Of jaws that nobody listed, as wide as is usual.
         $stout = $rig->equipment->jaws === []
             ? min($figures->tenonShare * $across, $across - $figures->shoulderMm) : 0.0;

@@ -15,6 +15,7 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Piece\School\Bore;
 use HonestGrain\Piece\School\BoxBlank;
 use HonestGrain\Piece\School\Inside;
+use HonestGrain\Piece\School\Tail;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
@@ -159,10 +160,11 @@ final readonly class Turning
                 'route.turning.bring-blank-round',
             ), cut: CutTime::of($this->subject, CutKind::Rough, $waste, diameterMm: $blank->swingsMm),
             because: new Said('route.turning.until-runs-true-nothing'), rank: 1.0,
-            how: [new Said('route.turning.by-hand-first'), new Said('route.turning.from-about-across-long', [
-                'blank' => Quantity::mm($blank->swingsMm), 'height' => Quantity::mm($blank->highMm),
-                'diameter' => Quantity::mm($this->diameterMm()),
-            ]), ...PartContext::said($stock?->stock->form->centred())],
+            how: [new Said('route.turning.by-hand-first'), ...$this->subject->school->tail === Tail::Early
+                ? [new Said('route.turning.tail-off-early')] : [], new Said('route.turning.from-about-across-long', [
+                    'blank' => Quantity::mm($blank->swingsMm), 'height' => Quantity::mm($blank->highMm),
+                    'diameter' => Quantity::mm($this->diameterMm()),
+                ]), ...PartContext::said($stock?->stock->form->centred())],
         );
     }
 
@@ -216,7 +218,7 @@ final readonly class Turning
             ),
             because: new Said('route.turning.finish-cut-cleanly-you'), rank: 3.0,
             how: [...$this->subject->has(Face::Bore) && ! $this->subject->has(Face::Inside)
-                && $this->subject->school->bore === Bore::First ? [new Said('route.bored.cone-in-hole')] : [],
+                    && $this->subject->school->bore === Bore::First ? [new Said('route.bored.cone-in-hole')] : [],
                 ...$this->subject->hasLastCut() ? [new Said('route.turning.leave-for-last-cut', [
                     'left' => Quantity::mm($this->rates->lastCutMm),
                 ])] : PartContext::said($this->subject->part->figured?->advice())],
