@@ -197,6 +197,24 @@ final class MarkSettingsTest extends TestCase
         self::assertStringContainsString('between 69° and 111°', Told::of($at(0)->findings[0]->choices[0]));
     }
 
+    public function test_a_hook_is_drawn_with_its_mouth_at_the_rim_and_its_tongue_at_its_tilt(): void
+    {
+        $line = fn (float $tilt): array => self::tube([self::mark('piercing', [
+            'opening' => 'hook', 'start_deg' => 90, 'tilt_deg' => $tilt,
+        ], 60, 100)], 5.0, grain: GrainDirection::Side)->patterns()['m1']->lines[0][0];
+        [$mouth, $turned, $end, $tip] = $line(0.0);
+        self::assertEqualsWithDelta(40.0, $mouth[1], 0.01, 'at the upper edge of its band');
+        self::assertSame($mouth[0], $turned[0], 'straight down');
+        self::assertEqualsWithDelta(20.0, $turned[1], 0.01);
+        self::assertEqualsWithDelta($turned[1], $end[1], 1e-9, 'level');
+        self::assertGreaterThan($end[1], $tip[1], 'and back up');
+        [, $turned, $end] = $line(30.0);
+        $run = 0.6 * 40;
+        self::assertEqualsWithDelta($run * 0.5, $end[1] - $turned[1], 0.01, 'half its length up at 30 degrees');
+        self::assertEqualsWithDelta($run * cos(M_PI / 6) / (100 * M_PI), $end[0] - $turned[0], 1e-4);
+        self::assertLessThan($turned[1], $line(-20.0)[2][1], 'or down');
+    }
+
     public function test_a_wet_edge_that_dries_before_the_hand_is_round_is_said_with_what_would_do(): void
     {
         // 337 cm² at 0.7 min: a band 107.3 mm high round 50 mm.

@@ -30,6 +30,9 @@ use HonestGrain\Words\Said;
 /** Openings cut right through the wall. */
 final readonly class Piercing implements OpensWall
 {
+    /** How far a hook reaches sideways, of the height of its band. */
+    private const HOOK_SHARE = 0.6;
+
     public function key(): string
     {
         return 'piercing';
@@ -100,14 +103,7 @@ final readonly class Piercing implements OpensWall
         $start = $set->number(Setting::StartDeg) / 360;
         $middle = $ground->lengthMm() / 2;
         if ($set->choice(Setting::Opening) === 'hook') {
-            $round = max(1.0, 2 * M_PI * $ground->middle()->radiusMm);
-            $long = min(0.2, $ground->lengthMm() / $round);
-            $turn = fn (float $across): float => $start + $across * $long;
-
-            return new Pattern([[[
-                [$turn(-0.5), $middle], [$turn(0.2), $middle], [$turn(0.35), $middle + 0.15 * $ground->lengthMm()],
-                [$turn(0.1), $middle + 0.3 * $ground->lengthMm()],
-            ], $size, Ink::Hole]]);
+            return new Pattern([[self::hookLine($set, $ground), $size, Ink::Hole]]);
         }
         if ($set->choice(Setting::Opening) === 'slots') {
             $count = $set->whole(Setting::Count);
@@ -259,6 +255,33 @@ final readonly class Piercing implements OpensWall
             ]), $index->says],
             plate: $index->plate, holes: $index->holes, parts: $count,
         ))->byHand($calibration->marks, $count);
+    }
+
+    /**
+     * As it is cut: in from the upper edge of the band, which is its mouth, down to the middle, then along its tongue at
+     * the tilt that was typed, and a little back up.
+     *
+     * @return list<array{float, float}> turn and distance along
+     */
+    private static function hookLine(Settings $set, Ground $ground): array
+    {
+        $start = $set->number(Setting::StartDeg) / 360;
+        $length = $ground->lengthMm();
+        $round = max(1.0, 2 * M_PI * $ground->middle()->radiusMm);
+        $levels = $ground->levels;
+        // Along an outside the band climbs, along an inside it goes down.
+        $up = $levels[count($levels) - 1]->heightMm >= $levels[0]->heightMm ? 1.0 : -1.0;
+        $mouth = $up > 0 ? $length : 0.0;
+        $run = min(self::HOOK_SHARE * $length, 0.2 * $round);
+        $tilt = deg2rad($set->number(Setting::TiltDeg));
+        $within = fn (float $along): float => max(0.0, min($length, $along));
+        $end = $within($length / 2 + $up * $run * sin($tilt));
+        $turns = $run * cos($tilt) / $round;
+
+        return [
+            [$start, $mouth], [$start, $length / 2], [$start + $turns, $end],
+            [$start + $turns * 0.9, $within($end + $up * 0.15 * $length)],
+        ];
     }
 
     /** A hook is refused where the grain would snap its tongue, and told where it may go. */
