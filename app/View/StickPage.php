@@ -19,8 +19,8 @@ final readonly class StickPage
     }
 
     /**
-     * @return list<array{string, list<string>, list<array{string, string, string, string}>, string}> name of the part,
-     *     its strips, its lines as height, callipers, wall and what is there, and what it weighs
+     * @return list<array{string, list<string>, list<array{string, string, string, string}>, string, list<string>}> name
+     *     of the part, its strips, its lines as height, callipers, wall and what is there, what it weighs, and rings
      */
     public function parts(): array
     {
@@ -29,7 +29,7 @@ final readonly class StickPage
 
             return [$part->name, StickStrip::sheets($stick), array_map(
                 $this->line(...), array_reverse($stick->marks),
-            ), $this->weights($part, $stick)];
+            ), $this->weights($part, $stick), $this->rings($stick)];
         }, $this->core->partsInOrder());
     }
 
@@ -42,6 +42,16 @@ final readonly class StickPage
             $this->show->length($mark->heightMm, $fine), $this->show->length($mark->diameterMm, $fine),
             $mark->wallMm === null ? '' : $this->show->length($mark->wallMm, $fine), $this->show->said($mark->what),
         ];
+    }
+
+    /** @return list<string> "Beads on the foot: dividers at 40.0 mm and 52.0 mm across" */
+    private function rings(StoryStick $stick): array
+    {
+        return array_map(fn (array $ring): string => say('view.stick.ring', [
+            'mark' => $this->show->said($ring[0]), 'on' => $this->show->said($ring[1]->said()),
+            'from' => $this->show->length($ring[2], $this->show->fine()),
+            'to' => $this->show->length($ring[3], $this->show->fine()),
+        ]), $stick->rings());
     }
 
     private function weights(Part $part, StoryStick $stick): string

@@ -6,6 +6,7 @@ namespace HonestGrain\Piece;
 
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Geometry\Curve;
+use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Holding\HoldStage;
@@ -66,6 +67,26 @@ final readonly class StoryStick
         return $weights;
     }
 
+    /**
+     * The rings that marks leave on ends and rims, to set dividers by: the mark, its end, and both diameters, mm.
+     *
+     * @return list<array{Said, Surface, float, float}>
+     */
+    public function rings(): array
+    {
+        $rings = [];
+        foreach ($this->part->marks as $mark) {
+            if (! in_array($mark->band->on, [Surface::Outer, Surface::Inner], true)) {
+                $line = Measurement::strip($this->part->profile, $mark->band);
+                $rings[] = [
+                    $mark->label(), $mark->band->on, 2 * $line[0]->r, 2 * $line[count($line) - 1]->r,
+                ];
+            }
+        }
+
+        return $rings;
+    }
+
     private function at(float $heightMm, Said $what): StickMark
     {
         $profile = $this->part->profile;
@@ -102,13 +123,19 @@ final readonly class StoryStick
     {
         $found = [];
         foreach ($this->part->marks as $mark) {
-            if ($mark->band->on === Surface::Outer) {
-                foreach ([$mark->band->fromMm, $mark->band->toMm] as $arc) {
-                    $found[] = [
-                        $this->part->profile->outer->at($arc)->z - $this->low(),
-                        new Said('piece.stick.mark', ['mark' => $mark->label()]),
-                    ];
-                }
+            $line = match ($mark->band->on) {
+                Surface::Outer => $this->part->profile->outer,
+                Surface::Inner => $this->part->profile->inner,
+                default => null,
+            };
+            if ($line === null) {
+                continue;
+            }
+            foreach ([$mark->band->fromMm, $mark->band->toMm] as $arc) {
+                $found[] = [$line->at($arc)->z - $this->low(), new Said(
+                    $mark->band->on === Surface::Outer ? 'piece.stick.mark' : 'piece.stick.mark-inside',
+                    ['mark' => $mark->label()],
+                )];
             }
         }
 

@@ -14,6 +14,7 @@ return [
         'widest' => 'widest',
         'narrowest' => 'narrowest',
         'mark' => '{mark}',
+        'mark-inside' => 'inside: {mark|lower}',
         'hole' => 'hole of {diameter|1}, {azimuth}',
         'bottom' => 'inside, {depth|1} deep',
         'wall' => 'the wall',

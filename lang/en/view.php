@@ -590,6 +590,7 @@ return [
         'grain' => 'A grain of {um} µm',
     ],
     'stick' => [
+        'ring' => '{mark} on the {on}: dividers at {from} and {to} across.',
         'weighs' => [
             'outside' => '{mass} as a round blank',
             'inside' => '{mass} with its outside turned',

@@ -10,6 +10,7 @@ use HonestGrain\Drawing\HoleInk;
 use HonestGrain\Drawing\StickStrip;
 use HonestGrain\Drawing\StockStrip;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Geometry\Profile;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Lathework\Stock;
@@ -687,6 +688,24 @@ final class LatheworkTest extends TestCase
                 'bore' => $bore + ['from' => 'top'],
             ],
         ];
+    }
+
+    public function test_a_story_stick_has_the_marks_of_every_face(): void
+    {
+        $beads = fn (string $id, string $on, float $from, float $to): array => [
+            'id' => $id, 'technique' => 'burnt-line', 'on' => $on, 'from_mm' => $from, 'to_mm' => $to,
+        ];
+        $stick = StoryStick::of(Drawn::part(Profile::read(Document::of([
+            'outer' => [[0, 50, 'corner'], [100, 50, 'corner']],
+            'inner' => [[100, 40, 'corner'], [10, 40, 'corner'], [10, 0]], 'bore' => null,
+        ], 'shape')), more: ['marks' => [$beads('f', 'foot', 10, 14), $beads('i', 'inner', 20, 26)]]));
+        self::assertSame([[80.0, 72.0]], array_map(
+            fn (array $ring): array => [$ring[2], $ring[3]], $stick->rings(),
+        ), 'ten and fourteen from the edge of a foot of a hundred');
+        $inside = array_filter(
+            $stick->marks, fn (StickMark $one): bool => str_starts_with(Told::of($one->what), 'inside:'),
+        );
+        self::assertSame([74.0, 80.0], array_values(array_map(fn (StickMark $one): float => $one->heightMm, $inside)));
     }
 
     public function test_what_woods_lend_themselves_to_follows_from_hardness_pores_and_shrinkage(): void

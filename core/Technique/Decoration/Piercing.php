@@ -258,8 +258,8 @@ final readonly class Piercing implements OpensWall
     }
 
     /**
-     * As it is cut: in from the upper edge of the band, which is its mouth, down to the middle, then along its tongue at
-     * the tilt that was typed, and a little back up.
+     * As it is cut: in from the upper edge of the band, which is its mouth, down to the middle, then along its tongue
+     * at the tilt that was typed, and a little back up.
      *
      * @return list<array{float, float}> turn and distance along
      */

@@ -9,7 +9,7 @@
             <h1 class="text-[2.2rem]">{{ $piece->name }}</h1>
             <p class="text-[1.1rem]">Story stick · {{ $page->wood($show) }}</p>
         </div>
-        @foreach ($stick->parts() as [$name, $strips, $lines, $weights])
+        @foreach ($stick->parts() as [$name, $strips, $lines, $weights, $rings])
             <section class="mt-5">
                 @if ($page->core->hasParts())
                     <h2>{{ $name }}</h2>
@@ -41,6 +41,9 @@
                         </tbody>
                     </table>
                 </div>
+                @foreach ($rings as $ring)
+                    <p class="mt-2">{{ $ring }}</p>
+                @endforeach
                 @if ($weights !== '')
                     <p class="mt-2">{{ $weights }}</p>
                 @endif
