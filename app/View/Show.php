@@ -18,6 +18,7 @@ use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Geometry\FormUse;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Reader;
 use HonestGrain\Words\Said;
@@ -186,7 +187,7 @@ final readonly class Show
     }
 
     /** @return array<string, string> the usual sizes of a form, by field, as they would be typed */
-    public function usualSizes(Form $form): array
+    public function usualSizes(Form|FormUse $form): array
     {
         $sizes = [];
         foreach ($form->sizes() as $size => $mm) {

@@ -4,6 +4,19 @@ declare(strict_types=1);
 
 // Forms, and what is wrong with a drawing.
 return [
+    'uses' => [
+        'yarn' => 'yarn',
+        'steady-cup' => 'a steady cup',
+        'grip' => 'a grip',
+    ],
+    'use-because' => [
+        'yarn' => 'A ball of wool wants {across|0} to turn in; a wall of {wall|0} bears a slot, a foot of {foot|0} '
+            .'stands against the pull. Round the rim well over, so that the thread does not fray.',
+        'steady-cup' => '{across|0} across goes round a hand; a foot of {foot|0} and {high|0} of height keep it from '
+            .'tipping, a wall of {wall|0} and a rim thinned to half of that drink well.',
+        'grip' => '{across|0} fills a closed hand and {high|0} is as wide as one; thinner at the ferrule, {foot|0}, '
+            .'where a finger lies.',
+    ],
     'lint' => [
         'wall-thinnest-least-you' => 'The wall is {min} at its thinnest; {minWall} is the least you allow.',
         'floor-dishing-foot-would' => 'The floor is {floor}; dishing the foot by {footDish} would leave less than '

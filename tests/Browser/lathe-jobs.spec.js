@@ -217,3 +217,17 @@ test('a vase is bored from both ends and plugged, and its liner is proved before
     expect(at(/Glue the plug into the body/i)).toBeGreaterThan(at(/Hollow the inside/i));
     await expect(page.getByText(/With epoxy/).first()).toBeVisible();
 });
+
+test('a use sizes the form, and what was typed over stays', async ({ page }) => {
+    await register(page);
+    await page.goto('/pieces/create');
+    await page.locator('[name=wall]').fill('9');
+    await page.getByRole('button', { name: 'yarn' }).click();
+    await expect(page.locator('[name=form][value=deep-bowl]')).toBeChecked();
+    await expect(page.locator('[name=diameter]')).toHaveValue('160');
+    await expect(page.locator('[name=wall]')).toHaveValue('9');
+    await expect(page.getByText('Round the rim well over')).toBeVisible();
+    await page.getByLabel('What you call it').fill('Rook yarn bowl');
+    await page.getByRole('button', { name: 'Draw it' }).click();
+    await expect(page.getByRole('heading', { name: 'Rook yarn bowl' })).toBeVisible();
+});

@@ -6,8 +6,10 @@ namespace Tests\Core;
 
 use HonestGrain\Geometry\Exception\NoRoom;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Geometry\FormUse;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Geometry\Standing;
 use HonestGrain\Reading\BadInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -146,5 +148,17 @@ final class FormTest extends TestCase
             $again = Profile::read(\HonestGrain\Reading\Document::of($profile->toArray()));
             self::assertEquals($profile, $again);
         }
+    }
+
+    public function test_what_a_use_asks_for_can_be_drawn_and_stands(): void
+    {
+        foreach (FormUse::cases() as $use) {
+            $profile = $use->form()->profile(...array_values($use->sizes()));
+            self::assertEqualsWithDelta($use->sizes()['diameter_mm'], $profile->diameterMm(), 0.5, $use->value);
+            if ($use->form()->stands()) {
+                self::assertGreaterThan(30.0, Standing::of($profile)?->tipsDeg(), $use->value);
+            }
+        }
+        self::assertStringContainsString('160 mm', Told::of(FormUse::Yarn->because()));
     }
 }

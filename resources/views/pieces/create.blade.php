@@ -40,6 +40,24 @@
             </div>
             <x-refused name="form" class="warn" />
         </fieldset>
+        @if (! $from)
+            <p class="mt-4 flex flex-wrap items-baseline gap-x-4" x-cloak x-show="true">
+                <span class="faint">Sized for</span>
+                @foreach (HonestGrain\Geometry\FormUse::cases() as $use)
+                    <button
+                        type="button"
+                        class="quiet"
+                        data-form="{{ $use->form()->value }}"
+                        data-sizes="{{ json_encode($show->usualSizes($use)) }}"
+                        data-because="{{ $show->said($use->because()) }}"
+                        x-on:click="use"
+                    >
+                        {{ $show->said($use->label()) }}
+                    </button>
+                @endforeach
+                <span class="small basis-full" aria-live="polite" x-text="because"></span>
+            </p>
+        @endif
         @php($sizes = $from?->sizes() ?? $show->usualSizes($form))
         @php($grain = $from?->grain() ?? $form->grain()->value)
         <div class="mt-6 grid gap-x-12 md:grid-cols-3">
