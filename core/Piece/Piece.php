@@ -159,6 +159,20 @@ final readonly class Piece
         return null;
     }
 
+    /** The hollow part that a hollow lid lifts off, mouth to mouth; null for what is no such lid. */
+    public function boxUnder(Part $part): ?Part
+    {
+        foreach ($part->profile->inner === null ? [] : $this->joints as $joint) {
+            $box = $this->part($joint->socket);
+            if ($joint->kind === JointKind::Lifts && $joint->spigot === $part->id && $box?->profile->inner !== null
+                && $joint->place === JointPlace::Top && ! $joint->entersByFoot($part)) {
+                return $box;
+            }
+        }
+
+        return null;
+    }
+
     /** What a part is for: what goes into another and is not hollow is held by, and touches no contents. */
     public function purposeOf(Part $part): Purpose
     {

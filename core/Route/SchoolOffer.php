@@ -83,7 +83,7 @@ final readonly class SchoolOffer
                 && School::of($piece->school, $bench->school)->wet === Wet::TurnedOnce,
             Bore::class => $isTurned && $any(fn (Part $part): bool => $part->profile->bore !== null),
             Lid::class => $piece->startsAs === StartsAs::Blank
-                && $any(fn (Part $part): bool => $piece->boxOf($part) !== null),
+                && $any(fn (Part $part): bool => ($piece->boxOf($part) ?? $piece->boxUnder($part)) !== null),
             BoxBlank::class => $piece->startsAs === StartsAs::Blank && $any(
                 fn (Part $part): bool => $piece->boxOf($part) !== null,
             ),

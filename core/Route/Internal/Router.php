@@ -261,15 +261,21 @@ final class Router
     /** What is done to a lid in its box is done while the box sits on its hold, and once they are fitted. */
     private function inPartner(PartContext $subject): void
     {
-        $box = $subject->isInPartner() ? $this->piece->boxOf($subject->part) : null;
+        $stance = match (true) {
+            $subject->isInPartner() => Stance::Main,
+            $subject->isFootInPartner() => Stance::Foot,
+            default => null,
+        };
+        $box = $stance === null ? null : $this->piece->boxOf($subject->part) ?? $this->piece->boxUnder($subject->part);
         if ($box === null) {
             return;
         }
         $off = $this->subjects[$box->id]->id('part-off');
         $fits = array_filter($this->piece->joints, fn (Joint $joint): bool => $joint->spigot === $subject->part->id);
+        $there = $stance === Stance::Main ? [Face::Outside, Face::Top] : [Face::Foot];
         foreach ($this->operations as $operation) {
-            $faces = Face::among($operation->faces(), [Face::Outside, Face::Top]);
-            $isIn = $operation->setup->stances === [Stance::Main]
+            $faces = Face::among($operation->faces(), $there);
+            $isIn = $operation->setup->stances === [$stance]
                 || ($operation->setup->stances === null && $faces !== []);
             if ($operation->part === $subject->part->id && $operation->work()->isOnLathe() && $isIn) {
                 $this->precedences[] = Precedence::rule(
@@ -281,7 +287,7 @@ final class Router
                 foreach ($isCut ? $this->coats[$box->id]->firsts() : [] as $first) {
                     $this->custom($operation->id, $first->id, new Said('route.holdings.film-in-the-mouth'));
                 }
-                foreach ($operation->setup->stances === [Stance::Main] ? $fits : [] as $joint) {
+                foreach ($operation->setup->stances === [$stance] ? $fits : [] as $joint) {
                     $this->precedences[] = Precedence::rule(
                         "$joint->id/fit", $operation->id, Wait::none(), new Said('route.turning.in-its-partner'),
                     );

@@ -40,6 +40,7 @@ use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
 use HonestGrain\Piece\School\Fills;
 use HonestGrain\Piece\School\LastCut;
+use HonestGrain\Piece\School\Lid;
 use HonestGrain\Piece\School\Underside;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\School\WetFinish;
@@ -118,7 +119,7 @@ final readonly class PartContext
         $isBlank = $this->startsAs === StartsAs::Blank;
         $this->firstHold = $isBlank ? $this->holds(HoldStage::Outside)->wished($part->holds->outside) : null;
         $this->mainHold = $isBlank ? $this->holds(HoldStage::Inside)->by($part->holding->on()) : null;
-        $this->footHold = $this->holds(HoldStage::Foot)->wished($part->holds->foot ?? $part->holding->reversed());
+        $this->footHold = $this->holds(HoldStage::Foot)->wished($part->holds->foot ?? $this->usualFootHold());
         $this->positions = Positions::of(
             holding: $part->holding,
             first: $isBlank && $this->isInPartner() ? Mount::Tenon : $this->firstHold?->mount,
@@ -393,6 +394,28 @@ final readonly class PartContext
         return $this->part->holding === Holding::JamPartner;
     }
 
+    /** By what its foot is usually finished: of a hollow lid in the box that it closes, as one with it. */
+    private function usualFootHold(): Mount
+    {
+        return $this->isHollowLid() ? Mount::JamPartner : $this->part->holding->reversed();
+    }
+
+    /** Whether it is a hollow lid whose upper side is finished on its box, mouth to mouth. */
+    private function isHollowLid(): bool
+    {
+        $box = $this->startsAs === StartsAs::Blank && $this->part->startsAs === null
+            ? $this->piece->boxUnder($this->part) : null;
+
+        return $box !== null && $this->school->lid === Lid::Together && $this->part->holding === Holding::Tenon
+            && $box->holding === Holding::Tenon && ! $this->isWet();
+    }
+
+    /** Whether its foot is finished pressed into the part that it is fitted to. */
+    public function isFootInPartner(): bool
+    {
+        return $this->footHold?->mount === Mount::JamPartner && $this->positions->has(Stance::Foot);
+    }
+
     /** Whether the route begins before it has its shape. */
     public function isTurned(): bool
     {
@@ -528,7 +551,8 @@ final readonly class PartContext
         $stem = 2 * $profile->outer->narrowestBetween($profile->standsOn()->arcMm, $profile->outer->lengthMm());
 
         return $this->part->holding === Holding::Tenon && $this->part->grain === GrainDirection::End
-            && $this->part->marksOn(Face::Foot) === [] && ! $this->isPlug() && $this->has(Face::Foot)
+            && $this->part->marksOn(Face::Foot) === [] && ! $this->isPlug() && ! $this->isHollowLid()
+            && $this->has(Face::Foot)
             && ((2 * $profile->standsOn()->r <= $figures->neckMm && $this->part->holds->foot === null)
                 || ($this->has(Face::Inside) && $stem < $figures->stemShare * $profile->diameterMm()));
     }
