@@ -162,7 +162,7 @@ final readonly class Mender
                 'title' => new Said(
                     'bench.again', ['step' => $done->title ?? $step, 'remedy' => $mended->remedy->title],
                 ),
-                'happened_at' => now(), 'undoes_id' => $done->id,
+                'happened_at' => now(), 'undoes_id' => $done->id, 'revision' => $piece->revision + 1,
             ]);
         }
     }

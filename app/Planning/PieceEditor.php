@@ -24,8 +24,9 @@ final readonly class PieceEditor
 {
     private const KEPT_REVISIONS = 200;
 
-    public function __construct(private ShopMapper $mapper, private Planner $planner)
-    {
+    public function __construct(
+        private ShopMapper $mapper, private Planner $planner, private Reopened $reopened,
+    ) {
     }
 
     /**
@@ -123,6 +124,12 @@ final readonly class PieceEditor
         return $this->planner->apply($piece->workshop, function () use ($piece, $seen, $by): Piece {
             $locked = $this->locked($piece, $seen);
             $revision = $locked->revisions()->where('number', $locked->revision + $by)->first();
+
+            if ($revision !== null && $by < 0) {
+                $this->reopened->close($locked, $locked->revision);
+            } elseif ($revision !== null) {
+                $this->reopened->open($locked, $revision->number);
+            }
 
             return $revision === null ? $locked : $this->store(
                 $locked, $this->mapper->piece($locked->workshop, $revision->document), $revision->number,

@@ -382,6 +382,38 @@ final class LatheTest extends FeatureTestCase
         self::assertSame(3, $piece->plannedSteps()->where('state', 'done')->count(), 'each is done once more');
     }
 
+    public function test_taking_back_that_a_part_is_made_again_closes_its_steps_and_redo_opens_them(): void
+    {
+        $piece = $this->bowl();
+        $this->work($piece, 'body/mount', 'body.inside/sand', 'body.rim/sand');
+        $this->post(route('steps.skip', $this->step($piece, 'body.outside/sand')), ['reason' => 'clean']);
+        $states = fn (): array => array_map(
+            fn (string $step): string => $this->step($piece->refresh(), $step)->state->value,
+            ['body/mount', 'body.inside/sand', 'body.outside/sand'],
+        );
+        $before = $states();
+        self::assertSame(['done', 'done', 'skip'], array_map(fn (string $one): string => substr($one, 0, 4), $before));
+        $minutes = fn (): array => $piece->logEntries()->where('kind', 'done')->pluck('minutes', 'step')->all();
+        $took = $minutes();
+        $this->post(route('pieces.parts.again', $piece), ['version' => $piece->refresh()->version]);
+        self::assertNotContains('done', $states());
+        $press = fn (string $what) => $this->post(route("pieces.$what", $piece), [
+            'version' => $piece->refresh()->version,
+        ])->assertSessionHasNoErrors();
+        $press('undo');
+        self::assertSame($before, $states(), 'as it was');
+        self::assertSame($took, $minutes());
+        $press('redo');
+        self::assertNotContains('done', $states());
+        $press('undo');
+        self::assertSame($before, $states());
+        $press('redo');
+        $this->work($piece, 'body/mount');
+        $press('undo');
+        self::assertSame($before, $states(), 'what was done since stands');
+        $this->get(route('pieces.record', $piece))->assertOk();
+    }
+
     public function test_a_finished_part_is_made_again_and_the_piece_is_in_work_again(): void
     {
         $piece = $this->bowl();
