@@ -53,6 +53,8 @@ final readonly class DryingFigures
 
     public float $greenGapHours;
 
+    public float $greenBreakHours;
+
     public float $greenBagHours;
 
     public float $greenPaperWallMm;
@@ -119,6 +121,7 @@ final readonly class DryingFigures
         $this->greenWindowHours = $value('green_window_hours');
         $this->greenPaperDays = $value('green_paper_days');
         $this->greenGapHours = $value('green_gap_hours');
+        $this->greenBreakHours = $value('green_break_hours');
         $this->greenBagHours = $value('green_bag_hours');
         $this->greenPaperWallMm = $value('green_paper_wall_mm');
         $this->greenPaperPower = $value('green_paper_power');

@@ -124,6 +124,8 @@ return [
         'paper-bag-out-sun' => 'in a paper bag, out of the sun and the draught',
         'one-sitting' => 'Wet work goes on in one sitting: {minutes|0} of hands until its foot is done, no pause over '
             .'{most|0}. A longer one in a bag or under wet cloth.',
+        'through-the-break' => 'Wet work: {minutes|0} of hands until its foot is done, worked through a break of up to '
+            .'{hours|0}. The plan leaves the break open; whoever stops lays a wet cloth over it.',
         'bagged' => 'Wet work: {minutes|0} of hands until its foot is done. It may lie up to {hours|0} in a closed bag '
             .'with its wet shavings, no longer.',
         'days-in-paper' => 'Some {days} days in paper for {wall|1} of wood; in the open about {open}, with the risk of '
@@ -858,6 +860,7 @@ return [
         'lid-apart' => 'is finished by itself',
         'wet-sitting' => 'Wet work, once begun',
         'one-sitting' => 'is carried through in one sitting',
+        'through-the-break' => 'is worked through a break of the day',
         'night-in-a-bag' => 'may spend a night in a bag',
         'wet-finish' => 'Its coats',
         'finished-at-once' => 'go on at once, and it dries under them',

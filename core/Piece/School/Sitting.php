@@ -10,6 +10,7 @@ use HonestGrain\Words\Said;
 enum Sitting: string implements Choice
 {
     case One = 'one-sitting';
+    case Through = 'through-the-break';
     case Bagged = 'night-in-a-bag';
 
     public static function usual(): self
@@ -26,6 +27,7 @@ enum Sitting: string implements Choice
     {
         return new Said(match ($this) {
             self::One => 'route.school.one-sitting',
+            self::Through => 'route.school.through-the-break',
             self::Bagged => 'route.school.night-in-a-bag',
         });
     }

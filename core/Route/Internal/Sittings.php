@@ -39,8 +39,7 @@ final readonly class Sittings
     {
         foreach ($subjects as $part => $subject) {
             if ($subject->isTurnedOnce() && $subject->startsAs === StartsAs::Blank) {
-                $isOne = $subject->school->sitting === Sitting::One;
-                $steps = self::kept($steps, $part, $isOne, $figures);
+                $steps = self::kept($steps, $part, $subject->school->sitting, $figures);
             }
         }
 
@@ -51,7 +50,7 @@ final readonly class Sittings
      * @param  list<Step>  $steps
      * @return list<Step>
      */
-    private static function kept(array $steps, string $part, bool $isOne, DryingFigures $figures): array
+    private static function kept(array $steps, string $part, Sitting $way, DryingFigures $figures): array
     {
         $at = array_keys(array_filter($steps, fn (Step $step): bool => $step->part === $part));
         $papers = array_filter($at, fn (int $i): bool => $steps[$i]->kind === StepKind::Paper);
@@ -60,7 +59,11 @@ final readonly class Sittings
         $on = array_filter($at, fn (int $i): bool => ! in_array($steps[$i]->kind, self::AFTER, true));
         // Until its foot is done: what is laid on or proved between the cuts has its own waits.
         $sitting = array_values(array_filter($at, fn (int $i): bool => $on !== [] && $i <= max($on)));
-        $most = $isOne ? $figures->greenGapHours : $figures->greenBagHours;
+        [$most, $line] = match ($way) {
+            Sitting::One => [$figures->greenGapHours, 'route.green.one-sitting'],
+            Sitting::Through => [$figures->greenBreakHours, 'route.green.through-the-break'],
+            Sitting::Bagged => [$figures->greenBagHours, 'route.green.bagged'],
+        };
         $minutes = array_sum(array_map(fn (int $i): float => $steps[$i]->timing->minutes, $sitting));
         foreach (array_slice($sitting, 1) as $k => $i) {
             $steps[$i] = self::soonAfter($steps[$i], $steps[$sitting[$k]]->id, $most);
@@ -68,7 +71,7 @@ final readonly class Sittings
         if ($sitting !== []) {
             $first = $steps[$sitting[0]];
             $steps[$sitting[0]] = Copy::with($first, ['words' => Copy::with($first->words, ['how' => [
-                ...$first->words->how, new Said($isOne ? 'route.green.one-sitting' : 'route.green.bagged', [
+                ...$first->words->how, new Said($line, [
                     'minutes' => Quantity::minutes($minutes), 'most' => Quantity::minutes(60 * $most),
                     'hours' => Quantity::hours($most),
                 ]),
