@@ -231,3 +231,67 @@ test('a use sizes the form, and what was typed over stays', async ({ page }) => 
     await page.getByRole('button', { name: 'Draw it' }).click();
     await expect(page.getByRole('heading', { name: 'Rook yarn bowl' })).toBeVisible();
 });
+
+test('a bowl is held as its maker wishes and its outside polished before it is turned round', async ({ page }) => {
+    await register(page);
+    await draw(page, 'Coot bowl', 'Shallow bowl', 'blank');
+    await page.getByText('What holds it at each stage').click();
+    await expect(page.getByText('It has no hole right through.').first()).toBeVisible();
+    await page.locator('[name=hold_outside]').selectOption('faceplate');
+    await page.locator('[name=hold_foot]').selectOption('mandrel');
+    await press(page, 'Save the part');
+    await page.getByRole('link', { name: 'Coats', exact: true }).click();
+    await page.locator('[name=when]').first().selectOption('before-reversing');
+    await expect(page.locator('#said')).toContainText('Coats saved');
+    const at = await routeOf(page);
+    expect(at(/Mount on a faceplate/)).toBeGreaterThanOrEqual(0);
+    expect(at(/coat 1 of \d, outside/)).toBeLessThan(at(/Hollow the inside/));
+    expect(at(/coat 1 of \d, (rim, )?inside/)).toBeGreaterThan(at(/Hollow the inside/));
+    await expect(page.getByText('Not on a mandrel, as was asked for').first()).toBeAttached();
+});
+
+test('a wall is measured, its thick spot marked and cut deeper, and undo puts it back', async ({ page }) => {
+    await register(page);
+    await draw(page, 'Teal bowl', 'Shallow bowl', 'blank');
+    await page.locator('[name=wall_height]').fill('40');
+    await page.locator('[name=wall_thick]').fill('10');
+    await press(page, 'Note it');
+    await expect(page.getByText(/thick by/)).toBeVisible();
+    await expect(page.locator('[data-lint=thick-spot]')).toBeAttached();
+    await page.getByText('Cut a stretch of the inside deeper').click();
+    for (const [name, value] of Object.entries({ deepen_from: '25', deepen_to: '60', deepen_by: '40' })) {
+        await page.locator(`[name=${name}]`).fill(value);
+    }
+    await press(page, 'Cut it deeper');
+    await expect(page.locator('[name=deepen_by]')).toHaveValue('40');
+    await expect(page.getByText(/comes through the wall/).first()).toBeVisible();
+    await page.locator('[name=deepen_by]').fill('2');
+    await press(page, 'Cut it deeper');
+    await said(page, 'Cut deeper');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await said(page, 'Undone');
+    await press(page, 'Clear them all');
+    await expect(page.getByText('Nothing measured yet')).toBeVisible();
+});
+
+test('forms are compared on one blank before one is drawn of it', async ({ page }) => {
+    await register(page);
+    await page.goto('/rack/new');
+    await page.locator('[name=form]').selectOption('log');
+    await page.locator('[name=grain]').selectOption('end');
+    await page.locator('[name=diameter_mm]').fill('160');
+    await page.locator('[name=length_mm]').fill('320');
+    await page.locator('[name=pith]').selectOption('in');
+    await page.locator('[name=sapwood_mm]').fill('20');
+    await page.locator('[name=given_by]').fill('Ada Fennel');
+    await page.getByRole('button', { name: 'Put it on' }).click();
+    await expect(page.getByText('given by Ada Fennel')).toBeVisible();
+    await page.getByRole('link', { name: 'What could be made of it' }).click();
+    await expect(page.getByRole('columnheader', { name: 'Heartwood' })).toBeVisible();
+    await page.getByRole('row', { name: /Vase/ }).getByRole('link', { name: 'Draw it' }).click();
+    await expect(page.locator('[name=form][value=vase]')).toBeChecked();
+    await page.getByLabel('What you call it').fill('Lapwing vase');
+    await page.getByRole('button', { name: 'Draw it' }).click();
+    await expect(page.getByRole('heading', { name: 'Lapwing vase' })).toBeVisible();
+    await expect(page.getByText('given by Ada Fennel')).toBeVisible();
+});
