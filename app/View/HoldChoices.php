@@ -66,7 +66,8 @@ final readonly class HoldChoices
         foreach (HoldStage::cases() as $stage) {
             $table[] = [say("view.hold-choices.stages.$stage->value"), array_map(fn (Grasp $grasp): array => [
                 mb_ucfirst($this->show->said($grasp->mount->label())), $grasp->fits(),
-                $this->words($grasp->fits() ? $grasp->how : $grasp->because),
+                $grasp->fits() && $grasp->how === [] ? say('view.hold-choices.serves')
+                    : $this->words($grasp->fits() ? $grasp->how : $grasp->because),
             ], $this->byStage[$stage->value])];
         }
 

@@ -285,6 +285,7 @@ return [
     ],
     'hold-choices' => [
         'what-serves-best' => 'what serves best',
+        'serves' => 'It serves.',
         'does-not-serve' => '{hold}: does not serve',
         'asked' => [
             'outside' => 'Until that is cut, held',

@@ -202,7 +202,7 @@
                         <dl class="mt-1 grid grid-cols-[11rem_1fr] gap-x-4 gap-y-1">
                             @foreach ($rows as [$hold, $serves, $why])
                                 <dt @class(['faint' => ! $serves])>{{ $serves ? '✓' : '–' }} {{ $hold }}</dt>
-                                <dd @class(['faint' => ! $serves])>{{ $why === '' ? 'It serves.' : $why }}</dd>
+                                <dd @class(['faint' => ! $serves])>{{ $why }}</dd>
                             @endforeach
                         </dl>
                     @endforeach
