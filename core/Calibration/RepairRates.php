@@ -26,6 +26,10 @@ final readonly class RepairRates
 
     public float $patchMinutes;
 
+    public float $pithClearMm;
+
+    public float $offCentreMinutes;
+
     public float $fillDepthMm;
 
     public float $pithBoreMm;
@@ -67,6 +71,8 @@ final readonly class RepairRates
         $this->patchOverMm = $value('repair_patch_over_mm');
         $this->patchUnderMm = $value('repair_patch_under_mm');
         $this->patchMinutes = $value('repair_patch_minutes');
+        $this->pithClearMm = $value('repair_pith_clear_mm');
+        $this->offCentreMinutes = $value('repair_off_centre_minutes');
         $this->fillDepthMm = $value('repair_fill_depth_mm');
         $this->pithBoreMm = $value('repair_pith_bore_mm');
         $this->fillMinutes = $value('repair_fill_minutes');

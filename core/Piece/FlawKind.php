@@ -56,7 +56,7 @@ enum FlawKind: string
             self::Soft => [Wish::Stabilise, Wish::Keep, Wish::CutAway],
             self::BarkEdge => [Wish::Stabilise, Wish::Keep, Wish::CutAway],
             self::Torn => [Wish::CutAway, Wish::Keep],
-            self::Pith => [Wish::Fill, Wish::Stabilise, Wish::Keep],
+            self::Pith => [Wish::Fill, Wish::Stabilise, Wish::Keep, Wish::CutAway],
         };
     }
 }

@@ -260,6 +260,11 @@ return [
         'colours-compared-wet' => 'Wipe both wet before it is glued: that is what they look like under a finish.',
         'patch-clamped' => 'With {glue|lower}; clamped {clamp}, and not turned before {hours}.',
         'cut-patch-flush' => 'Cut the patch flush',
+        'off-the-pith' => 'Centre the blank beside its pith',
+        'centres-beside-it' => 'Both centres {off|0} beside it, so that it comes away with the shavings: that wants a blank '
+            .'of {wide|0} or more.',
+        'out-of-balance-until' => 'It is out of balance until it is round: the slowest speed first, then up until it '
+            .'shakes, and back.',
         'bore-the-pith-out' => 'Bore the pith out, {across|0} across, and glue a plug in',
         'pith-cracks-on' => 'A pith that has cracked goes on cracking: what is not there cannot.',
         'plug-grain-the-same' => 'A plug of the same wood, its grain the same way, a little over length; bored from '

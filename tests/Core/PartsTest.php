@@ -344,7 +344,12 @@ final class PartsTest extends TestCase
                 $kind->value, 'stabilise', $kind === FlawKind::Soft ? ['stabilise', 'scrape'] : ['stabilise'],
             ];
             yield "$kind->value, cut away" => [
-                $kind->value, 'cut-away', [$kind === FlawKind::Torn ? 'scrape' : 'shape'],
+                $kind->value, 'cut-away', match ($kind) {
+                    FlawKind::Torn => ['scrape'],
+                    // What is turned already is centred for good.
+                    FlawKind::Pith => [],
+                    default => ['shape'],
+                },
             ];
         }
     }

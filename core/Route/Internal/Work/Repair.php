@@ -61,7 +61,8 @@ final readonly class Repair
 
         return match ($flaw->wish) {
             Wish::Keep => [],
-            Wish::CutAway => [self::cut($flaw, $part, $rates)],
+            Wish::CutAway => [$flaw->kind === FlawKind::Pith
+                ? self::offCentre($part, $rates) : self::cut($flaw, $part, $rates)],
             Wish::Stabilise => match (true) {
                 $flaw->kind === FlawKind::Soft => self::stiffen($flaw, $part, $tables),
                 $flaw->isEachPass => [
@@ -326,6 +327,25 @@ final readonly class Repair
                 goesWith: 'scrape',
             ),
         ];
+    }
+
+    /** The blank centred so that its pith lies in what comes away. */
+    private static function offCentre(Part $part, RepairRates $rates): self
+    {
+        $off = $part->profile->diameterMm() / 2 + $rates->pithClearMm;
+
+        return new self(
+            technique: 'mount',
+            words: new StepWords(
+                new Said('route.repair.off-the-pith'), new Said('route.repair.pith-cracks-on'), [
+                    new Said('route.repair.centres-beside-it', [
+                        'off' => Quantity::mm($off), 'wide' => Quantity::mm(4 * $off - 2 * $rates->pithClearMm),
+                    ]),
+                    new Said('route.repair.out-of-balance-until'),
+                ],
+            ),
+            minutes: $rates->offCentreMinutes, wait: Wait::none(), hazards: [],
+        );
     }
 
     private static function cut(Flaw $flaw, Part $part, RepairRates $rates): self

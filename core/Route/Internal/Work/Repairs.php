@@ -47,6 +47,14 @@ final class Repairs
     {
         $chains = [];
         foreach ($subject->part->flaws as $flaw) {
+            if ($flaw->kind === FlawKind::Pith && $flaw->wish === Wish::CutAway && $subject->isTurned()) {
+                $chains[] = Precedence::rule(
+                    $flaw->id, $subject->id($subject->isTrued() ? 'true' : 'rough'), Wait::none(),
+                    new Said('route.repair.pith-cracks-on'),
+                );
+
+                continue;
+            }
             $last = null;
             foreach (self::repairs($subject, $flaw) as $i => $repair) {
                 $operation = self::operation($subject, $flaw, $repair, $i);
@@ -82,6 +90,10 @@ final class Repairs
     private static function repairs(PartContext $subject, Flaw $flaw): array
     {
         $all = Repair::of($flaw, $subject->part, $subject->tables);
+        // What has its shape is centred for good.
+        if ($flaw->kind === FlawKind::Pith && $flaw->wish === Wish::CutAway && ! $subject->isTurned()) {
+            return [];
+        }
 
         return in_array($flaw->id, $subject->cutThrough, true) ? array_slice($all, 0, 1) : $all;
     }
