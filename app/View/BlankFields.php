@@ -17,8 +17,8 @@ final readonly class BlankFields
 {
     /** What the page opens when one of them is refused. */
     public const NAMES = [
-        'form', 'wood', 'grain', 'diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm', 'recess_mm', 'sapwood_mm',
-        'pith', 'keeping', 'rings', 'place', 'source', 'given_by', 'promised_for', 'price',
+        'form', 'wood', 'grain', 'diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm', 'recess_mm', 'long_mm', 'short_mm',
+        'sapwood_mm', 'pith', 'keeping', 'rings', 'place', 'source', 'given_by', 'promised_for', 'price',
         'felled_on', 'cut_on', 'roughed_on', 'kiln_on', 'meter_percent', 'taken_as_dry', 'note', 'version',
     ];
 
@@ -66,6 +66,8 @@ final readonly class BlankFields
             'diameter_mm' => [say('view.blank-fields.across', ['unit' => $unit]), $value($blank?->diameterMm)],
             'length_mm' => [say('view.blank-fields.length-or-height', ['unit' => $unit]), $value($blank?->lengthMm)],
             'wall_mm' => [say('view.blank-fields.wall-if-rough', ['unit' => $unit]), $value($blank?->wallMm)],
+            'long_mm' => [say('view.blank-fields.long-axis', ['unit' => $unit]), $value($blank?->longMm)],
+            'short_mm' => [say('view.blank-fields.short-axis', ['unit' => $unit]), $value($blank?->shortMm)],
             'sapwood_mm' => [say('view.blank-fields.sapwood', ['unit' => $unit]), $value($blank?->sapwoodMm)],
             'tenon_mm' => [say('view.blank-fields.tenon', ['unit' => $unit]), $value($blank?->tenonMm)],
             'recess_mm' => [say('view.blank-fields.recess', ['unit' => $unit]), $value($blank?->recessMm)],

@@ -251,7 +251,8 @@ final readonly class BlankPage
     /** @return list<array{string, string, string}> what, now, and when it is ready */
     public function truing(): array
     {
-        $now = $this->truingAt($this->drying->moisturePercent ?? self::GREEN_PERCENT);
+        $now = $this->core->measuredTruing($this->calibration->drying->toComeCleanMm)
+            ?? $this->truingAt($this->drying->moisturePercent ?? self::GREEN_PERCENT);
         $then = $this->truingAt($this->emc);
         if ($now === null || $then === null) {
             return [];

@@ -107,6 +107,7 @@ final readonly class Boring
                 : new Said('lathework.boring.clear-every-once-deep', [
                     'every' => $clears, 'from' => Quantity::mm($kind->backsOutFromDiameters * $bit->diameterMm),
                 ])],
+            ...$rpmDeep === null ? [] : [new Said('lathework.boring.smoke-stops')],
             ...$isFromBothEnds ? [new Said('lathework.boring.from-both-ends')] : [],
         ];
     }

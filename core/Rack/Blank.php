@@ -30,9 +30,9 @@ use HonestGrain\Words\Said;
 
 /**
  * A piece of wood on the rack, as it is kept:
- * `{"form","wood","grain","diameter_mm","length_mm","wall_mm","tenon_mm","recess_mm","rings","pith","sapwood_mm",
- * "keeping","place","source","given_by","promised_for","price","felled_on","cut_on","roughed_on","kiln_on",
- * "meter_percent","taken_as_dry","flaws":[…as in a piece…],"note"}`.
+ * `{"form","wood","grain","diameter_mm","length_mm","wall_mm","tenon_mm","recess_mm","long_mm","short_mm","rings",
+ * "pith","sapwood_mm","keeping","place","source","given_by","promised_for","price","felled_on","cut_on",
+ * "roughed_on","kiln_on","meter_percent","taken_as_dry","flaws":[…as in a piece…],"note"}`.
  */
 final readonly class Blank
 {
@@ -65,6 +65,11 @@ final readonly class Blank
 
     /** How its rings lie; null where nobody looked. */
     public ?Rings $rings;
+
+    /** Its long and short axis at the rim as measured now, mm; null where nobody measured. */
+    public ?float $longMm;
+
+    public ?float $shortMm;
 
     public Pith $pith;
 
@@ -124,6 +129,8 @@ final readonly class Blank
         $this->recessMm = $blank->numberOr('recess_mm', null, 1, $diameter);
         $this->rings = $blank->has('rings')
             ? Rings::from($blank->choice('rings', array_column(Rings::cases(), 'value'))) : null;
+        $this->longMm = $form->isRough() ? $blank->numberOr('long_mm', null, 1, Node::MAX_MM) : null;
+        $this->shortMm = $this->longMm === null ? null : $blank->numberOr('short_mm', null, 1, $this->longMm);
         $this->pith = Pith::from($blank->choice('pith', array_column(Pith::cases(), 'value'), Pith::Out->value));
         $this->sapwoodMm = $blank->numberOr('sapwood_mm', null, 0, $diameter / 2);
         $this->keeping = Keeping::from(
@@ -259,6 +266,15 @@ final readonly class Blank
         return Truing::of(
             Truing::shrinkFraction($percent, $fromPercent, $toPercent), $this->diameterMm * (1 - $round),
             $this->wallMm, $allowanceMm, $this->tenonMm === null ? null : $this->tenonMm * (1 - $round),
+        );
+    }
+
+    /** How oval it is by its measured axes, and what can be turned out of it now; null where nobody measured both. */
+    public function measuredTruing(float $allowanceMm): ?Truing
+    {
+        return $this->wallMm === null || $this->longMm === null || $this->shortMm === null ? null : Truing::of(
+            ($this->longMm - $this->shortMm) / $this->longMm, $this->longMm, $this->wallMm, $allowanceMm,
+            $this->tenonMm,
         );
     }
 

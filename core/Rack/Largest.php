@@ -37,6 +37,10 @@ final readonly class Largest
             $wood, Wood::FIBRE_SATURATION_PERCENT, min($emcPercent, Wood::FIBRE_SATURATION_PERCENT),
             $calibration->drying->toComeCleanMm,
         );
+        // What was measured and is less than what was reckoned holds.
+        $measured = $blank->measuredTruing($calibration->drying->toComeCleanMm);
+        $isLess = $measured !== null && $measured->trueDiameterMm < ($truing->trueDiameterMm ?? INF);
+        $truing = $isLess ? $measured : $truing;
         $spare = $blank->form->isRough() ? $calibration->drying->toComeCleanMm : $calibration->turning->allowanceMm;
 
         return new self(

@@ -49,6 +49,8 @@ return [
     'boring' => [
         'at' => 'At {rpm}, and no faster.',
         'at-and-slower' => 'At {rpm}; below {from|0} at {deep}, where chips no longer clear by themselves.',
+        'smoke-stops' => 'Let it cool at each of these: smoke means stop, sharpen and go slower; curls say the speed '
+            .'is right, dust that it is dull.',
         'clear-every' => 'Back it out every {every|0}: clear the chips and feel it for heat.',
         'clear-every-once-deep' => 'Once it is {from|0} deep, back it out every {every|0}: clear the chips and feel it '
             .'for heat.',

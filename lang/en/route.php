@@ -261,8 +261,8 @@ return [
         'patch-clamped' => 'With {glue|lower}; clamped {clamp}, and not turned before {hours}.',
         'cut-patch-flush' => 'Cut the patch flush',
         'off-the-pith' => 'Centre the blank beside its pith',
-        'centres-beside-it' => 'Both centres {off|0} beside it, so that it comes away with the shavings: that wants a blank '
-            .'of {wide|0} or more.',
+        'centres-beside-it' => 'Both centres {off|0} beside it, so that it comes away with the shavings: that wants a '
+            .'blank of {wide|0} or more.',
         'out-of-balance-until' => 'It is out of balance until it is round: the slowest speed first, then up until it '
             .'shakes, and back.',
         'bore-the-pith-out' => 'Bore the pith out, {across|0} across, and glue a plug in',
@@ -305,6 +305,8 @@ return [
         'torn-grain-cut-not' => 'Torn grain is cut, not sanded: the coarsest paper would only round it over.',
         'while-there-wood-take' => 'While there is wood to take; the shape is measured again afterwards.',
         'light-shear-cut-freshly-ground' => 'A light shear cut with a freshly ground edge, with the grain.',
+        'wall-before-after' => 'The wall there is {wall|1}; {deep|1} deep, the cut leaves {left|1}, and no more in '
+            .'this hold.',
         'check-wall-before-after' => 'Check the wall before and after.',
         'about-bottle-hand' => 'About {ml|1}: {bottles} bottle{bottles?:s} of {caBottle|0} at hand.',
         'pinch-of-powder' => 'A pinch of powder (stone sieved to {sieve}) in {fills} {fills?fill:fills} of at most '
@@ -329,6 +331,7 @@ return [
         'seal-end-grain-number' => 'Seal its end grain, number it and wrap it',
         'end-grain-loses-water' => 'End grain loses water faster than the rest of it, and cracks.',
         'on-the-bench' => 'on the bench',
+        'ink-its-centre' => 'Ink the tail centre\'s mark at both ends before it dries: it is found again by it.',
         'wax-or-sealer-all' => 'Wax or sealer on all end grain, the rim too where it is end grain.',
         'number-date-wood-weigh' => 'Number and date on the wood; weigh it now: its curve begins here.',
         'wrapping-it' => 'wrapping it',
@@ -429,6 +432,14 @@ return [
         'from-about-across-long' => 'From about {blank|0} across and {height|0} long, down to {diameter|0}.',
         'true-rough-out' => 'True the rough-out',
         'dried-oval-hold-trued' => 'It dried oval: the hold is trued first, then everything from it.',
+        'centre-found-again' => 'On its inked centre; where that is gone, halve the high and the low points as it '
+            .'turns by hand.',
+        'wood-inside' => 'Before the last cut outside, callipers at four places of the rim: is there wood inside '
+            .'for it?',
+        'cup-before-stem' => 'The cup\'s outside first, a padded cone of the tail in its mouth; then the stem, '
+            .'downwards.',
+        'stem-in-short-runs' => 'The stem in short runs, each cut clean before the next: never back up it, no '
+            .'stopping on it.',
         'wall-about-there-true' => 'A wall of about {wall|0} is there to true it from.',
         'cut-tenon' => 'Cut the tenon',
         'cut-recess' => 'Cut the recess',

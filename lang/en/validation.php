@@ -79,7 +79,7 @@ return [
         'given_by' => 'who gave it', 'promised_for' => 'promised for', 'rings' => 'its rings',
         'flaw_glue' => 'glue', 'flaw_offcut' => 'offcut',
         'figured' => 'figure',
-        'sapwood_mm' => 'sapwood',
+        'sapwood_mm' => 'sapwood', 'long_mm' => 'long axis', 'short_mm' => 'short axis',
         'wall_height' => 'height over the foot', 'wall_thick' => 'wall', 'deepen_from' => 'from', 'deepen_to' => 'to',
         'deepen_by' => 'depth', 'joint_angle' => 'angle', 'hold_outside' => 'first hold',
         'hold_foot' => 'hold for the foot',

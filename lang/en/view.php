@@ -43,6 +43,8 @@ return [
         'skipped' => 'Skipped',
     ],
     'blank-fields' => [
+        'long-axis' => 'Long axis of its rim now{unit}',
+        'short-axis' => 'Short axis{unit}',
         'sapwood' => 'Sapwood wide{unit}',
         'rings-not-looked' => 'nobody looked',
         'kiln' => 'From the kiln, on',

@@ -319,6 +319,19 @@ final class DryingTest extends TestCase
         self::assertSame([7.0, 14.0, 21.0, 28.0, 56.0], PaperDrying::rewraps(60.0, $figures));
     }
 
+    public function test_measured_axes_say_how_oval_it_is(): void
+    {
+        $measured = self::blank(['long_mm' => 280, 'short_mm' => 262]);
+        self::assertEqualsWithDelta(18.0, $measured->measuredTruing(1.0)?->ovalityMm, 1e-9);
+        self::assertEqualsWithDelta(261.0, $measured->measuredTruing(1.0)?->trueDiameterMm, 1e-9);
+        self::assertNull(self::blank(['long_mm' => 280])->measuredTruing(1.0), 'of both');
+        $largest = fn (array $axes): float => Largest::outOf(
+            self::blank($axes), Drawn::tables()->woods->named('Ash (white)'), Drawn::catalogue()->calibration(), 9.0,
+        )->diameterMm;
+        self::assertLessThan($largest([]), $largest(['long_mm' => 280, 'short_mm' => 240]), 'what is less holds');
+        self::assertSame($largest([]), $largest(['long_mm' => 280, 'short_mm' => 279]), 'and it dries on');
+    }
+
     public function test_waiting_wood_checks_by_how_it_is_kept_in_which_air(): void
     {
         $figures = self::figures();

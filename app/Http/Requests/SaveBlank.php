@@ -44,6 +44,8 @@ class SaveBlank extends FormRequest
             'wall_mm' => $isRough ? ['required', 'numeric', $length(CoreBlank::MOST_WALL_MM)] : ['exclude'],
             'tenon_mm' => ['nullable', 'numeric', $length(Node::MAX_MM)],
             'recess_mm' => ['nullable', 'numeric', $length(Node::MAX_MM)],
+            'long_mm' => ['nullable', 'required_with:short_mm', 'numeric', $length(Node::MAX_MM)],
+            'short_mm' => ['nullable', 'required_with:long_mm', 'numeric', 'lte:long_mm', $length(Node::MAX_MM)],
             'sapwood_mm' => ['nullable', 'numeric', $show->between(Unit::Length, 0, Node::MAX_MM / 2)],
             'pith' => ['required', Rule::enum(Pith::class)],
             'keeping' => ['required', Rule::enum(Keeping::class)],
@@ -70,7 +72,9 @@ class SaveBlank extends FormRequest
     {
         $typed = $this->validated();
         $document = ['form' => $typed['form'], 'wood' => $typed['wood']];
-        foreach (['diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm', 'recess_mm', 'sapwood_mm'] as $size) {
+        foreach ([
+            'diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm', 'recess_mm', 'sapwood_mm', 'long_mm', 'short_mm',
+        ] as $size) {
             if (isset($typed[$size])) {
                 $document[$size] = round($show->typed(Unit::Length, (float) $typed[$size]), 2);
             }

@@ -10,6 +10,7 @@ use HonestGrain\Coating\Laying;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Geometry\Zone;
@@ -546,15 +547,29 @@ final readonly class PartContext
 
     private function partsWhole(): bool
     {
-        $figures = $this->calibration->holds;
         $profile = $this->part->profile;
-        $stem = 2 * $profile->outer->narrowestBetween($profile->standsOn()->arcMm, $profile->outer->lengthMm());
 
         return $this->part->holding === Holding::Tenon && $this->part->grain === GrainDirection::End
             && $this->part->marksOn(Face::Foot) === [] && ! $this->isPlug() && ! $this->isHollowLid()
-            && $this->has(Face::Foot)
-            && ((2 * $profile->standsOn()->r <= $figures->neckMm && $this->part->holds->foot === null)
-                || ($this->has(Face::Inside) && $stem < $figures->stemShare * $profile->diameterMm()));
+            && $this->has(Face::Foot) && ($this->isStemmed() || ($this->part->holds->foot === null
+                && 2 * $profile->standsOn()->r <= $this->calibration->holds->neckMm));
+    }
+
+    /** Whether a stem carries it, longer than it is thick, that would break between a pad and a centre. */
+    public function isStemmed(): bool
+    {
+        $profile = $this->part->profile;
+        $floor = $profile->inner?->last()->z;
+        if ($floor === null || $this->part->grain !== GrainDirection::End) {
+            return false;
+        }
+        $stand = $profile->standsOn();
+        $below = array_filter(
+            $profile->outer->points, fn (Point $point): bool => $point->arcMm >= $stand->arcMm && $point->z <= $floor,
+        );
+        $stem = 2 * min([INF, ...array_map(fn (Point $point): float => $point->r, $below)]);
+
+        return $stem < $this->calibration->holds->stemShare * $profile->diameterMm() && $floor - $stand->z > $stem;
     }
 
     /** Whether it goes into another part by the end that it is held by, so that it comes off its hold to be fitted. */

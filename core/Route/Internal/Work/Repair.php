@@ -365,7 +365,7 @@ final readonly class Repair
                 [
                     $isTorn ? new Said(
                         'route.repair.light-shear-cut-freshly-ground',
-                    ) : new Said('route.repair.check-wall-before-after'),
+                    ) : self::wallLeft($flaw, $part),
                 ],
             ),
             minutes: $minutes,
@@ -373,6 +373,18 @@ final readonly class Repair
             hazards: [Hazard::ofDust($part->wood)],
             onLathe: true,
         );
+    }
+
+    /** What a cut leaves of the wall; how to find out where nobody said how deep the flaw goes. */
+    private static function wallLeft(Flaw $flaw, Part $part): Said
+    {
+        $wall = self::wallMm($flaw, $part);
+
+        return $flaw->depthMm === null || ! is_finite($wall) ? new Said('route.repair.check-wall-before-after')
+            : new Said('route.repair.wall-before-after', [
+                'wall' => Quantity::mm($wall), 'deep' => Quantity::mm($flaw->depthMm),
+                'left' => Quantity::mm(max(0.0, $wall - $flaw->depthMm)),
+            ]);
     }
 
     private static function bottles(float $ml, RepairRates $rates): ?Said

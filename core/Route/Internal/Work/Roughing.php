@@ -124,7 +124,7 @@ final readonly class Roughing
                 words: new StepWords(
                     new Said('route.roughing.seal-end-grain-number'),
                     new Said('route.roughing.end-grain-loses-water'),
-                    how: [new Said('route.roughing.wax-or-sealer-all'),
+                    how: [new Said('route.roughing.wax-or-sealer-all'), new Said('route.roughing.ink-its-centre'),
                         new Said('route.roughing.number-date-wood-weigh')],
                     brief: new Said('route.roughing.wrapping-it'),
                 ),

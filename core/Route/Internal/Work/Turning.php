@@ -179,7 +179,11 @@ final readonly class Turning
                 $this->subject, CutKind::True, $this->subject->areaMm2([Face::Outside]) * $wall / 4,
             ),
             because: new Said('route.turning.dried-oval-hold-trued'), rank: 1.0,
-            how: [new Said('route.turning.wall-about-there-true', ['wall' => Quantity::mm($wall)])],
+            how: [
+                new Said('route.turning.centre-found-again'),
+                new Said('route.turning.wall-about-there-true', ['wall' => Quantity::mm($wall)]),
+                new Said('route.turning.wood-inside'),
+            ],
         );
     }
 
@@ -221,7 +225,9 @@ final readonly class Turning
                     && $this->subject->school->bore === Bore::First ? [new Said('route.bored.cone-in-hole')] : [],
                 ...$this->subject->hasLastCut() ? [new Said('route.turning.leave-for-last-cut', [
                     'left' => Quantity::mm($this->rates->lastCutMm),
-                ])] : PartContext::said($this->subject->part->figured?->advice())],
+                ])] : PartContext::said($this->subject->part->figured?->advice()),
+                ...$this->subject->isStemmed() && $isBlank
+                    ? [new Said('route.turning.cup-before-stem'), new Said('route.turning.stem-in-short-runs')] : []],
         );
     }
 
