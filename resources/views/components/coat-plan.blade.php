@@ -16,7 +16,8 @@
     <div class="flex flex-wrap items-baseline gap-x-5">
         <h2>{{ mb_ucfirst($show->faces($plan->zones)) }}</h2>
         <p class="faint">{{ $panel->counted() }}</p>
-        @foreach ([
+        <div class="ml-auto flex flex-wrap items-baseline justify-end gap-x-5 gap-y-1">
+            @foreach ([
             ['buff', say('pages.coat-plan.buff-or-rub-end'), say('pages.coat-plan.no'), BuffWith::cases(), $plan->buff],
             ['sheen', say('pages.coat-plan.sheen'), say('pages.coat-plan.comes'), Sheen::cases(), $plan->sheen],
             ...$page->mayCoatEarly($plan) ? [[
@@ -24,25 +25,26 @@
                 $plan->when,
             ]] : [],
         ] as [$asks, $label, $none, $choices, $chosen])
-            <x-coat-form :page="$page" :panel="$panel" :class="$loop->first ? 'ml-auto' : null">
-                <input type="hidden" name="do" value="{{ $asks }}" />
-                <label class="small">
-                    <span class="faint">{{ $label }}</span>
-                    <select name="{{ $asks }}" data-autosend id="{{ $asks }}-{{ $panel->index }}">
-                        <option value="">{{ $none }}</option>
-                        @foreach ($choices as $choice)
-                            <option value="{{ $choice->value }}" @selected($chosen === $choice)>
-                                {{ $show->said($choice->label()) }}
-                            </option>
-                        @endforeach
-                    </select>
-                </label>
-                <noscript><button>Save</button></noscript>
+                <x-coat-form :page="$page" :panel="$panel">
+                    <input type="hidden" name="do" value="{{ $asks }}" />
+                    <label class="small">
+                        <span class="faint">{{ $label }}</span>
+                        <select name="{{ $asks }}" data-autosend id="{{ $asks }}-{{ $panel->index }}">
+                            <option value="">{{ $none }}</option>
+                            @foreach ($choices as $choice)
+                                <option value="{{ $choice->value }}" @selected($chosen === $choice)>
+                                    {{ $show->said($choice->label()) }}
+                                </option>
+                            @endforeach
+                        </select>
+                    </label>
+                    <noscript><button>Save</button></noscript>
+                </x-coat-form>
+            @endforeach
+            <x-coat-form :page="$page" :panel="$panel">
+                <button class="quiet" name="do" value="unplan">Leave these bare</button>
             </x-coat-form>
-        @endforeach
-        <x-coat-form :page="$page" :panel="$panel">
-            <button class="quiet" name="do" value="unplan">Leave these bare</button>
-        </x-coat-form>
+        </div>
     </div>
     <div class="grid gap-x-10 lg:grid-cols-[120px_1fr]">
         {!! $show->drawn($panel->strata()) !!}
