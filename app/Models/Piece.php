@@ -11,6 +11,7 @@ use App\Models\Kept\Lateness;
 use App\Models\Kept\Objection;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Reading\Document;
+use HonestGrain\Route\StepKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -105,6 +106,17 @@ class Piece extends Keeping
     public function isInWork(): bool
     {
         return $this->state === PieceState::Working;
+    }
+
+    /**
+     * Whether a coat is ticked off, so that its faces are no longer coated in other goes than they were.
+     *
+     * @param  string|null  $part  by its id; any where none is named
+     */
+    public function isCoated(?string $part): bool
+    {
+        return $this->plannedSteps->contains(fn (PlannedStep $step): bool => $step->isDone()
+            && $step->kind === StepKind::Coat->value && ($part === null || $step->part === $part));
     }
 
     /** Whether anything was done to it. */

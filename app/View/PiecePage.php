@@ -242,7 +242,8 @@ final readonly class PiecePage
     public function mayCoatEarly(CoatPlan $plan): bool
     {
         return $this->core !== null && $this->part !== null && $this->part->profile->inner !== null
-            && $this->core->begins($this->part) !== StartsAs::Turned && in_array(Face::Outside, $plan->zones, true);
+            && $this->core->begins($this->part) !== StartsAs::Turned && in_array(Face::Outside, $plan->zones, true)
+            && ! $this->piece->isCoated($this->part->id);
     }
 
     /** @return array<string, Said|string> */

@@ -35,6 +35,7 @@ return [
     'coats' => [
         'coats-dry-where-others' => 'Its coats dry where the others do.',
         'coats-dry-every-wait' => 'Its coats dry in: {air}. Every wait was worked out again.',
+        'coated-already' => 'A coat is ticked off already: its faces stay in the goes that they are in.',
         'coats-saved' => 'Coats saved.',
     ],
     'controller' => [

@@ -466,8 +466,8 @@ return [
         'steps-from-rim-down' => 'In steps from the rim down, each cut to its last thickness while there is wood '
             .'behind it.',
         'wall-thinnest' => 'Wall {min|1} at its thinnest.',
-        'spray-wet-hold-lamp' => 'Spray it wet and hold a lamp behind it: pale wood glows evenly at about {mm|0}. A '
-            .'hint; measure it.',
+        'spray-wet-hold-lamp' => 'Spray it wet and hold a lamp behind it: pale wood glows evenly at about {mm|0}, '
+            .'heartwood later: judge it apart. A hint; measure it.',
         'tail-off-early' => 'Once it runs true the tail centre goes: nothing in the tool\'s way, lighter cuts, the '
             .'shield down.',
         'by-hand-first' => 'Turn it by hand first, tail centre up; faster only once it runs true.',

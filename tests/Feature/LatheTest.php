@@ -246,6 +246,15 @@ final class LatheTest extends FeatureTestCase
         $put(['do' => 'when', 'plan' => $plan()['id'], 'when' => 'tomorrow'])->assertSessionHasErrors('when');
         $put(['do' => 'when', 'plan' => $plan()['id'], 'when' => ''])->assertSessionHasNoErrors();
         self::assertArrayNotHasKey('when', $plan());
+        foreach ($piece->plannedSteps()->orderBy('position')->pluck('step') as $id) {
+            $this->travel(2)->days();
+            $this->work($piece, $id);
+            if ($id === $coat) {
+                break;
+            }
+        }
+        $put(['do' => 'when', 'plan' => $plan()['id'], 'when' => 'before-reversing'])->assertSessionHasErrors('when');
+        $this->get(route('pieces.coats', $piece))->assertDontSee('name="when"', false);
     }
 
     public function test_a_wall_is_measured_cut_deeper_and_cleared_again(): void

@@ -22,6 +22,7 @@ use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 
 class CoatsController extends Controller
 {
@@ -70,6 +71,9 @@ class CoatsController extends Controller
         Catalogue $catalogue,
     ): RedirectResponse {
         $change = new CoatChange($request->validated(), $catalogue->stacks());
+        if ($request->validated('do') === 'when' && $piece->isCoated($request->part())) {
+            throw ValidationException::withMessages(['when' => say('http.coats.coated-already')]);
+        }
 
         return $this->changing($request, $piece, fn (Edit $edit) => $editor->changePart(
             $piece, $edit, $request->part(), $change->make(...),
