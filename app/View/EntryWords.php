@@ -17,8 +17,9 @@ final readonly class EntryWords
     public function kind(): string
     {
         return match ($this->entry->kind) {
-            EntryKind::Done => say('view.entry-words.done'),
-            EntryKind::Skipped => say('view.entry-words.skipped'),
+            // What closed it again wrote it a second time.
+            EntryKind::Done, EntryKind::Skipped => $this->entry->revision === null
+                ? $this->doneOrSkipped() : say('view.entry-words.stands-again'),
             EntryKind::Note => say('view.entry-words.note'),
             EntryKind::Wrong => say('view.entry-words.something-wrong'),
             EntryKind::Started => say('view.entry-words.clock-started'),
@@ -26,6 +27,12 @@ final readonly class EntryWords
             EntryKind::Again => say('view.entry-words.done-again'),
             EntryKind::Anew => say('view.entry-words.another-blank'),
         }.($this->entry->title === null ? '' : ':');
+    }
+
+    private function doneOrSkipped(): string
+    {
+        return $this->entry->kind === EntryKind::Done
+            ? say('view.entry-words.done') : say('view.entry-words.skipped');
     }
 
     /** "Weighs 412 g.", where it was put on the scale. */

@@ -16,9 +16,6 @@ use HonestGrain\Words\Unit;
 /** The new-piece page as it opens for a blank: the form it suits, and the sizes it yields. */
 final readonly class FromBlank
 {
-    /** A little less than the most, so that a first drawing is sure to come out of it. */
-    private const EASY = 0.98;
-
     /** @param  FormOnBlank|null  $chosen  as large as comes out of it, where a form was chosen */
     private function __construct(
         public Blank $blank, public Form $form, private Largest $largest, private Show $show,
@@ -97,8 +94,8 @@ final readonly class FromBlank
         $wall = $usual['wall_mm'];
 
         return [
-            'diameter' => $mm($this->largest->diameterMm * self::EASY),
-            'height' => $mm($this->largest->heightMm * self::EASY),
+            'diameter' => $mm($this->largest->diameterMm * Largest::EASY),
+            'height' => $mm($this->largest->heightMm * Largest::EASY),
             'foot' => $mm($this->largest->diameterMm * $usual['foot_mm'] / max(1.0, $usual['diameter_mm'])),
             'wall' => $mm($this->largest->wallMm === null ? $wall : max(1.0, min($wall, $this->largest->wallMm))),
             'bore' => $mm($usual['bore_mm']),

@@ -26,9 +26,6 @@ use HonestGrain\Reading\Document;
  */
 final readonly class FormsOnBlank
 {
-    /** A little less than the most, so that what is drawn is sure to come out of it. */
-    private const EASY = 0.98;
-
     /** How much smaller each try is, and of its usual size the least that is still that form (workshop). */
     private const SMALLER = 0.94;
 
@@ -67,7 +64,7 @@ final readonly class FormsOnBlank
         $isFor = ! $this->blank->form->isRough() && $form->grain() === $this->blank->grain
             && ($form !== Form::NaturalEdge || $this->blank->hasBark());
         $usual = $form->sizes();
-        $most = self::EASY * min(
+        $most = Largest::EASY * min(
             $this->largest->diameterMm / $usual['diameter_mm'], $this->largest->heightMm / $usual['height_mm'],
         );
         for ($share = $isFor ? $most : 0.0; $share >= self::LEAST_SHARE; $share *= self::SMALLER) {

@@ -167,6 +167,7 @@ return [
         'clock-started' => 'Clock started',
         'taken-back' => 'Taken back',
         'another-blank' => 'On another blank',
+        'stands-again' => 'As it was before that',
         'done-again' => 'To be done again',
         'planned' => ', planned {minutes}',
         'took' => 'took {minutes}{planned}.',

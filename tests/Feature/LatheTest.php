@@ -410,6 +410,7 @@ final class LatheTest extends FeatureTestCase
             'version' => $piece->refresh()->version,
         ])->assertSessionHasNoErrors();
         $press('undo');
+        $this->get(route('pieces.record', $piece))->assertSee('As it was before that');
         self::assertSame($before, $states(), 'as it was');
         self::assertSame($took, $minutes());
         $press('redo');

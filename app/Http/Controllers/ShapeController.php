@@ -41,16 +41,15 @@ class ShapeController extends Controller
         $tables = $this->mapper->tables($piece->workshop);
         $core = CorePiece::read($piece->document, $tables);
         $part = $this->part($request, $core);
+        $bench = $this->mapper->bench($piece->workshop);
 
         return view('pieces.shape', [
             'page' => PiecePage::of($piece, $show, $core, $part), 'part' => $part, 'core' => $core,
             'panel' => ShapePanel::of(
-                $piece, $core, $part, $this->mapper->bench($piece->workshop), $show,
+                $piece, $core, $part, $bench, $show,
                 drawings: Drawings::of($piece, $this->mapper->key($piece->workshop, $piece), $show),
             ),
-            'holds' => HoldChoices::of(
-                $core, $part, $tables, $this->mapper->bench($piece->workshop), $show,
-            ),
+            'holds' => HoldChoices::of($core, $part, $tables, $bench, $show),
             'walls' => new WallWords($part, $tables->calibration->shape, $show),
             'woods' => $tables->woods->names(), 'rates' => $tables->calibration->joints,
             'stock' => new StockPanel($core, $tables->calibration, $show),

@@ -7,7 +7,6 @@ namespace HonestGrain\Route\Internal;
 use HonestGrain\Calibration\BenchFigures;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Geometry\Face;
-use HonestGrain\Holding\Grasp;
 use HonestGrain\Holding\HoldStage;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Stance;
@@ -58,7 +57,7 @@ final readonly class Mounting
             $isTurned => $figures->reverseMinutes,
             default => $figures->remountMinutes,
         };
-        $made = $stage->isReturn ? 0.0 : self::held($subject, $stage)->makeMinutes ?? 0.0;
+        $made = $stage->isReturn ? 0.0 : $subject->holdAt($stage->position->stance)->makeMinutes ?? 0.0;
         $firm = $firmHours <= 0 ? null
             : new Said('route.layout.not-before-each-coat', [
                 'hours' => Quantity::hours($firmHours), 'at' => Quantity::celsius(Kinetics::REFERENCE_C),
@@ -87,17 +86,6 @@ final readonly class Mounting
                 new Said($isTurned ? 'route.layout.turning-round' : 'route.layout.mounting'),
             ),
         ), $isTurned);
-    }
-
-    /** What holds it in this stage; null for a pad that is trued on, and what is there already. */
-    private static function held(PartContext $subject, Stage $stage): ?Grasp
-    {
-        return match ($stage->position->stance) {
-            Stance::First => $subject->firstHold,
-            Stance::Main => $subject->mainHold,
-            Stance::Foot => $subject->footHold,
-            Stance::Truing, Stance::Off => null,
-        };
     }
 
     /**

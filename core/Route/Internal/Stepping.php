@@ -120,7 +120,7 @@ final readonly class Stepping
 
         return $this->isOn ? $speed?->under(
             // A slender tenon takes less than the jaws do.
-            $position->stance === Stance::Main ? $this->subject->mainHold?->most : null,
+            $this->subject->holdAt($position->stance)?->most,
             ...$this->subject->bench->equipment->speeds(
                 $figures, $position->mount, $this->subject->part->profile->diameterMm(),
                 $position->stance !== Stance::Truing,

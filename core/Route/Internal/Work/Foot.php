@@ -93,7 +93,8 @@ final class Foot
                 90.0,
             ),
             setup: new Setup(
-                stances: [$subject->partingStance()],
+                stances: [$subject->partingStance()], speed: $subject->rimSpeed(),
+                whenSound: $subject->soundRimSpeed(),
                 hazards: [...$subject->spinning(), Hazard::ofDust($subject->part->wood)],
             ),
             words: new StepWords(

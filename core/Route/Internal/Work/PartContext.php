@@ -257,6 +257,17 @@ final readonly class PartContext
         return null;
     }
 
+    /** What holds it as it sits so; null off the lathe, for a pad that it is trued on, and for what is cut already. */
+    public function holdAt(Stance $stance): ?Grasp
+    {
+        return match ($stance) {
+            Stance::First => $this->firstHold,
+            Stance::Main => $this->mainHold,
+            Stance::Foot => $this->footHold,
+            Stance::Truing, Stance::Off => null,
+        };
+    }
+
     /** Why it is not held at a stage as its maker wished; null where it is, or nothing was wished. */
     public function insteadAt(HoldStage $stage): ?Said
     {
