@@ -37,6 +37,7 @@ use App\Http\Controllers\RackLabelController;
 use App\Http\Controllers\RackOrderController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\RegisterController;
+use App\Http\Controllers\RimController;
 use App\Http\Controllers\RouteController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShapeController;
@@ -110,6 +111,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::post('holes', [HoleController::class, 'store'])->name('holes.store');
         Route::put('holes/{hole}', [HoleController::class, 'update'])->name('holes.update');
         Route::delete('holes/{hole}', [HoleController::class, 'destroy'])->name('holes.destroy');
+        Route::put('rim', [RimController::class, 'update'])->name('rim.update');
+        Route::put('rim/log', [RimController::class, 'log'])->name('rim.log');
         Route::post('walls', [WallController::class, 'store'])->name('walls.store');
         Route::delete('walls', [WallController::class, 'destroy'])->name('walls.destroy');
         Route::post('walls/deepen', [WallController::class, 'deepen'])->name('walls.deepen');

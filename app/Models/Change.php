@@ -33,6 +33,7 @@ enum Change: string
     case FittingPlaced = 'fitting placed';
     case FittingChanged = 'fitting changed';
     case FittingRemoved = 'fitting removed';
+    case RimMeasured = 'rim measured';
     case WallMeasured = 'wall measured';
     case WallCleared = 'wall cleared';
     case InsideDeepened = 'inside deepened';

@@ -14,7 +14,6 @@ use HonestGrain\Holding\Holds;
 use HonestGrain\Holding\JawSet;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\StartingSpeed;
-use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\School;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Rack\Blank as CoreBlank;
@@ -380,13 +379,12 @@ final readonly class BlankPage
     /** @return list<array{string, string, string, string}> holds, where to start, at most, and what holds it down */
     public function speeds(): array
     {
-        $mayFly = array_filter($this->core->flaws, fn (Flaw $flaw): bool => $flaw->kind->mayFly()) !== [];
         $figures = School::of($this->blank->workshop->school())->speeds($this->calibration)->speed;
         $alike = [];
         foreach ($this->mounts() as $mount) {
             $speed = StartingSpeed::of(
                 $figures, $this->equipment, $mount, $this->core->diameterMm, $this->blank->last_mass_g
-                    ?? $this->core->massG($this->wood, self::GREEN_PERCENT), false, $mayFly,
+                    ?? $this->core->massG($this->wood, self::GREEN_PERCENT), false, $this->core->rim(),
             );
             $because = implode(', ', array_map($this->show->said(...), $speed->because));
             $alike["{$speed->start->rpm} {$speed->work->rpm} $because"][] = [

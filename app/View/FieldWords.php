@@ -28,6 +28,7 @@ final class FieldWords
             preg_match('/^surface\.(tool_mark_um)$/', $field, $m) => 'tool_mark_um.outside',
             preg_match('/^wall_readings\.\d+\.height_mm$/', $field) => 'wall_height',
             preg_match('/^wall_readings\.\d+\.wall_mm$/', $field) => 'wall_thick',
+            preg_match('/^shape\.rim\.(\d+)$/', $field, $m) => "rim_below.$m[1]",
             preg_match('/^deepen\.(\w+)$/', $field, $m) => "deepen_$m[1]",
             preg_match('/^holds\.(\w+)$/', $field, $m) => "hold_$m[1]",
             preg_match('/^shape\.bore\.diameter_mm$/', $field) => 'bore',
@@ -80,6 +81,9 @@ final class FieldWords
             ]),
             preg_match('/^surface\.stop_at\.(\w+)$/', $field, $m) => say('view.field-words.good-enough', [
                 'what' => $m[1],
+            ]),
+            preg_match('/^shape\.rim(?:\.(\d+))?$/', $field, $m) => say('view.field-words.rim', [
+                'number' => isset($m[1]) ? $number($m[1]) : '',
             ]),
             preg_match('/^shape\.bore\.(\w+)$/', $field, $m) => say('view.field-words.bore', [
                 'what' => self::plain($m[1]),

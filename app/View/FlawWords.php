@@ -124,9 +124,14 @@ final readonly class FlawWords
         return array_filter($lines);
     }
 
-    public function rimSpeed(): string
+    /** What the rim of cracked wood may do, and of what wears bark. */
+    public function rimSpeeds(): string
     {
-        return $this->show->speed($this->calibration->repairs->flawedRimSpeedMPerS);
+        $speed = $this->calibration->speed;
+
+        return say('view.flaw-words.rim-speeds', [
+            'flawed' => $this->show->speed($speed->flawedRimMPerS), 'bark' => $this->show->speed($speed->barkRimMPerS),
+        ]);
     }
 
     /** The figures that volumes follow from, as the catalogue has them. */

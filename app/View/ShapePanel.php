@@ -138,12 +138,13 @@ final readonly class ShapePanel
         $holds = $this->part->profile->capacityMm3();
         $standing = $this->core->standsOn($this->part) ? Standing::of($this->part->profile) : null;
 
-        return $weighs.$wall.($holds === null ? '' : say('view.shape-panel.holds', [
-            'volume' => Quantity::ml($holds / 1000),
-        ])).($standing === null ? '' : say('view.shape-panel.stands', [
-            'centre' => $this->show->length($standing->centreMm),
-            'tips' => Quantity::degrees(round($standing->tipsDeg())),
-        ]));
+        return $weighs.$wall.($holds === null ? '' : say($this->part->profile->edge === null ? 'view.shape-panel.holds'
+            : 'view.shape-panel.holds-to-lowest', [
+                'volume' => Quantity::ml($holds / 1000),
+            ])).($standing === null ? '' : say('view.shape-panel.stands', [
+                'centre' => $this->show->length($standing->centreMm),
+                'tips' => Quantity::degrees(round($standing->tipsDeg())),
+            ]));
     }
 
     /** @return list<array{code: string, message: string}> */

@@ -58,8 +58,6 @@ final readonly class RepairRates
 
     public float $cutAwayMinutes;
 
-    public float $flawedRimSpeedMPerS;
-
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
@@ -87,6 +85,5 @@ final readonly class RepairRates
         $this->softMinutesPerCm2 = $value('repair_soft_minutes_per_cm2');
         $this->recutMinutesPer100Cm2 = $value('repair_recut_minutes_per_100cm2');
         $this->cutAwayMinutes = $value('repair_cut_away_minutes');
-        $this->flawedRimSpeedMPerS = $value('flawed_rim_speed_m_s');
     }
 }

@@ -15,6 +15,12 @@ final readonly class SpeedFigures
 
     public float $flawedRimMPerS;
 
+    public float $barkRimMPerS;
+
+    public float $unbalancedRimMPerS;
+
+    public float $unbalancedShare;
+
     public float $pressedRimMPerS;
 
     public float $pressedWarpedRimMPerS;
@@ -37,6 +43,9 @@ final readonly class SpeedFigures
         $this->rimMPerS = $value('turning_rim_speed_m_s');
         $this->fastRimMPerS = $value('turning_fast_rim_speed_m_s');
         $this->flawedRimMPerS = $value('flawed_rim_speed_m_s');
+        $this->barkRimMPerS = $value('bark_rim_speed_m_s');
+        $this->unbalancedRimMPerS = $value('unbalanced_rim_speed_m_s');
+        $this->unbalancedShare = $value('unbalanced_share');
         $this->pressedRimMPerS = $value('speed_pressed_rim_m_s');
         $this->pressedWarpedRimMPerS = $value('speed_pressed_warped_rim_m_s');
         $this->vacuumRimMPerS = $value('speed_vacuum_rim_m_s');

@@ -29,7 +29,8 @@ final readonly class FlawInk
     private function one(Flaw $flaw): string
     {
         $points = $this->line($flaw);
-        $side = $flaw->on === Surface::Outer ? 1 : -1;
+        $isSeen = $flaw->on === Surface::Outer || $flaw->on === Surface::Rim && $this->profile->edge !== null;
+        $side = $isSeen ? 1 : -1;
         $d = '';
         foreach ($points as $i => $point) {
             // Seen from outside it lies within the half; on the section, on its line.
@@ -61,6 +62,9 @@ final readonly class FlawInk
     /** @return non-empty-list<Point> points an even way apart along it */
     private function line(Flaw $flaw): array
     {
+        if ($flaw->on === Surface::Rim && $this->profile->edge !== null) {
+            return (new EdgeInk($this->profile, $this->profile->edge))->nearRim();
+        }
         $curve = $flaw->on->curve($this->profile);
         $count = max(2, min(40, (int) ceil($flaw->lengthMm() / max(0.5, $this->u * 0.8))));
         $points = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Drawing;
 
+use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
@@ -38,7 +39,8 @@ final readonly class PartFigure
         $shade = "shade-{$this->key}";
         $clip = "half-{$this->key}";
         $outer = $this->profile->outer;
-        $outside = Svg::path($outer->points, 1)
+        $edge = $this->profile->edge === null ? null : new EdgeInk($this->profile, $this->profile->edge);
+        $outside = $edge?->outside() ?? Svg::path($outer->points, 1)
             .sprintf('L0 %s L0 %s Z', Svg::n(-$outer->last()->z), Svg::n(-$outer->first()->z));
         $ink = new MarkInk($this->part, $u, $this->key, $this->part->marks === [] ? null : Appearance::of($this->part));
         $marks = '';
@@ -51,7 +53,7 @@ final readonly class PartFigure
 
         return Svg::tag('defs', [], $this->hatching($hatch, $u).self::shading($shade)
                 .Svg::tag('clipPath', ['id' => $clip], Svg::tag('path', ['d' => $outside])))
-            .$this->grain().Svg::tag(
+            .$this->grain().($edge === null ? '' : $this->farRim($edge, $u)).Svg::tag(
                 'path', [
                     'class' => 'face', 'data-zone' => Face::Outside->value, 'd' => $outside,
                     'fill' => "url(#grain-{$this->key})",
@@ -66,7 +68,33 @@ final readonly class PartFigure
             ])
             .(new HoleInk($this->profile, $u))->all($this->part->allHoles())
             .(new FittingInk($this->profile, $u))->all($this->part->fittings)
-            .(new FlawInk($this->profile, $u))->all($this->part->flaws);
+            .($edge === null ? '' : $this->envelope($u)).(new FlawInk($this->profile, $u))->all($this->part->flaws);
+    }
+
+    /** The far side of a rim that is not level, and what is seen of the inside under it. */
+    private function farRim(EdgeInk $edge, float $u): string
+    {
+        return Svg::tag('path', [
+            'class' => 'face', 'data-zone' => Face::Inside->value, 'd' => $edge->within(),
+            'fill' => "url(#grain-{$this->key})", 'fill-opacity' => 0.45,
+        ]).Svg::tag('path', [
+            'class' => 'edge', 'd' => $edge->far(), 'fill' => 'none', 'stroke' => 'currentColor',
+            'stroke-width' => $u * 0.18, 'stroke-linejoin' => 'round', 'pointer-events' => 'none',
+        ]);
+    }
+
+    /** The lines that it is drawn by, where a rim that is not level takes the wood away from them. */
+    private function envelope(float $u): string
+    {
+        $lines = array_filter([$this->profile->outer, $this->profile->inner, Measurement::rim($this->profile)]);
+
+        return Svg::tag('path', [
+            'class' => 'edge', 'd' => implode('', array_map(
+                fn (Curve $curve): string => Svg::path($curve->points, -1), $lines,
+            )).Svg::path($this->profile->outer->points, 1), 'fill' => 'none', 'stroke' => 'currentColor',
+            'stroke-opacity' => 0.5, 'stroke-width' => $u * 0.12, 'stroke-dasharray' => $u.' '.$u,
+            'pointer-events' => 'none',
+        ]);
     }
 
     /** The wood from the middle, where side grain comes out, to the edge, a quarter of a turn on. */
@@ -148,7 +176,9 @@ final readonly class PartFigure
         $inner = $this->profile->inner;
         if ($inner !== null) {
             $svg .= $this->touch(Face::Inside, Svg::path($inner->points, -1), $u);
-            $svg .= Measurement::rim($this->profile) === null ? ''
+            $edge = $this->profile->edge;
+            $svg .= $edge !== null ? $this->touch(Face::Rim, (new EdgeInk($this->profile, $edge))->near(), $u) : '';
+            $svg .= $edge !== null || Measurement::rim($this->profile) === null ? ''
                 : $this->touch(Face::Rim, Svg::path([$outer->last(), $inner->first()], -1), $u)
                     .$this->touch(Face::Rim, Svg::path([$outer->last(), $inner->first()], 1), $u);
         }
@@ -173,6 +203,10 @@ final readonly class PartFigure
         $foot = -$outer->first()->z;
         if ($bore === null) {
             $end = ($inner ?? $outer)->last();
+            if ($this->profile->edge !== null) {
+                return (new EdgeInk($this->profile, $this->profile->edge))->cut()
+                    .sprintf('L0 %s L0 %s Z', $n(-$end->z), $n($foot));
+            }
 
             return Svg::path([...$outer->points, ...($inner === null ? [] : $inner->points)], -1)
                 .sprintf('L0 %s L0 %s Z', $n(-$end->z), $n($foot));

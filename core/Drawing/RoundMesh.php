@@ -53,7 +53,8 @@ final readonly class RoundMesh
     /**
      * @return array{rows: int, columns: int, z: list<float>, r: list<float>, depth: string, colours: string,
      *     lines: list<array{string, float, list<array{float, float}>}>, dots: list<array{string, float, float, float}>,
-     *     diameter_mm: float, height_mm: float} depth: base64 of little-endian 16-bit hundredths of a mm, by row and
+     *     diameter_mm: float, height_mm: float, rim: list<float>|null} rim: how high it is by column, where it is not
+     *     level; depth: base64 of little-endian 16-bit hundredths of a mm, by row and
      *     column; colours: base64 of red, green and blue bytes; lines and dots in turns and rows of the grid, widths
      *     and radii in mm
      */
@@ -68,8 +69,18 @@ final readonly class RoundMesh
             'depth' => base64_encode($this->depths()), 'colours' => base64_encode($this->colours()),
             'lines' => $lines, 'dots' => $dots,
             'diameter_mm' => round($this->part->profile->diameterMm(), 2),
-            'height_mm' => round($this->part->profile->heightMm(), 2),
+            'height_mm' => round($this->part->profile->heightMm(), 2), 'rim' => $this->rim(),
         ];
+    }
+
+    /** @return list<float>|null over z = 0, mm; null where it is level */
+    private function rim(): ?array
+    {
+        $edge = $this->part->profile->edge;
+
+        return $edge === null ? null : array_map(fn (int $column): float => round(
+            $this->part->profile->topMm() - $edge->belowAt(2 * M_PI * $column / self::COLUMNS), 2,
+        ), range(0, self::COLUMNS - 1));
     }
 
     /** @return list<array{Surface, float, float, float, float, float}> */

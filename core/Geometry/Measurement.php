@@ -6,6 +6,7 @@ namespace HonestGrain\Geometry;
 
 use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Geometry\Exception\InvalidProfile;
+use HonestGrain\Geometry\Internal\EdgedBody;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Shown;
 use HonestGrain\Wood\Wood;
@@ -47,7 +48,9 @@ final readonly class Measurement
         $lines = self::lines($turned);
         $zones = [];
         foreach ($lines as $id => $points) {
-            $zones[$id] = Zone::along($id, $points, $grain, Face::from($id));
+            $zones[$id] = self::underRim(
+                $turned, Zone::along($id, $points, $grain, Face::from($id)), $points, $grain,
+            );
         }
         foreach ($bands as $band) {
             $zones[$band->id] = Zone::along($band->id, self::strip($profile, $band), $grain);
@@ -135,6 +138,17 @@ final readonly class Measurement
         return self::volume($profile);
     }
 
+    /** How far the middle of its wood is off its axis, mm; nought but where its rim is not level. */
+    public static function offAxisMm(Profile $profile): float
+    {
+        if ($profile->edge === null) {
+            return 0.0;
+        }
+        [$mm3, , $x, $y] = (new EdgedBody($profile, $profile->edge, $profile->topMm()))->solid();
+
+        return $mm3 > 0 ? hypot($x, $y) / $mm3 : 0.0;
+    }
+
     /** How much of that lies within a distance from the axis, mm³. */
     public static function volumeWithin(Profile $profile, float $radiusMm): float
     {
@@ -154,6 +168,22 @@ final readonly class Measurement
         usort($walls, fn (Wall $a, Wall $b): int => $a->minMm <=> $b->minMm);
 
         return $walls[0] ?? null;
+    }
+
+    /**
+     * A face without what a rim that is not level cuts off it.
+     *
+     * @param  non-empty-list<Point>  $line
+     */
+    private static function underRim(Profile $profile, Zone $whole, array $line, GrainDirection $grain): Zone
+    {
+        $face = $whole->wholeFace();
+        if ($profile->edge === null || ! EdgedBody::cuts($face)) {
+            return $whole;
+        }
+        $body = new EdgedBody($profile, $profile->edge, $profile->topMm());
+
+        return $whole->left(...$face === Face::Rim ? $body->rim($grain) : $body->face($line, $grain));
     }
 
     /** @return array<string, non-empty-list<Point>> by name of a face */
@@ -196,19 +226,23 @@ final readonly class Measurement
     private static function volume(Profile $profile, float $withinMm = INF): float
     {
         $bore = $profile->bore;
-        $outline = $profile->outline();
         $volume = 0.0;
+        $outline = $profile->edge === null ? $profile->outline() : [];
+        if ($profile->edge !== null) {
+            [$volume] = (new EdgedBody($profile, $profile->edge, $profile->topMm()))->solid($withinMm);
+        }
         for ($i = 1, $count = count($outline); $i < $count; $i++) {
             [$a, $b] = [$outline[$i - 1], $outline[$i]];
             [$from, $to] = [min($a->r, $withinMm), min($b->r, $withinMm)];
             $volume += M_PI * ($b->z - $a->z) * ($from ** 2 + $from * $to + $to ** 2) / 3;
         }
+        $volume = abs($volume);
         if ($bore !== null) {
             [$low, $high] = $bore->span($profile->outer, $profile->inner);
             $volume -= M_PI * min($bore->radiusMm(), $withinMm) ** 2 * ($high - $low);
         }
 
-        return abs($volume);
+        return $volume;
     }
 
     /** @return array<string, mixed> the answer of `bin/grain measure` */

@@ -8,6 +8,7 @@ use HonestGrain\Geometry\Exception\InvalidProfile;
 use HonestGrain\Geometry\Internal\DeeperStretch;
 use HonestGrain\Geometry\Internal\Outline;
 use HonestGrain\Geometry\Internal\SegmentTree;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 
 /**
@@ -22,8 +23,15 @@ final readonly class Profile
     /** A table is not flatter than this. */
     private const LEVEL_MM = 0.05;
 
-    private function __construct(public Curve $outer, public ?Curve $inner, public ?Bore $bore)
-    {
+    /** So much wood stands over the floor of the inside where a rim is lowest. */
+    private const UNDER_EDGE_MM = 2.0;
+
+    private function __construct(
+        public Curve $outer,
+        public ?Curve $inner,
+        public ?Bore $bore,
+        public ?NaturalEdge $edge = null,
+    ) {
     }
 
     /**
@@ -82,12 +90,41 @@ final readonly class Profile
     {
         $inner = $shape->value('inner');
 
-        return self::of(
+        $read = self::of(
             Curve::fromArray($shape->list('outer', PHP_INT_MAX), $shape->at('outer')),
             $inner === null ? null : Curve::fromArray($shape->list('inner', PHP_INT_MAX), $shape->at('inner')),
             $shape->path === '' ? 'shape' : $shape->path,
             $shape->has('bore') ? Bore::read($shape->child('bore')) : null,
         );
+
+        return $shape->has('rim') ? $read->edged(NaturalEdge::read(
+            $shape->list('rim', PHP_INT_MAX), $read->mostDropMm(), $shape->at('rim'),
+        )) : $read;
+    }
+
+    /** The same, its rim level or standing higher here and lower there. */
+    public function edged(?NaturalEdge $edge): self
+    {
+        return Copy::with($this, ['edge' => $edge]);
+    }
+
+    /** The same before anything is hollowed or bored. */
+    public function solid(): self
+    {
+        return self::of($this->outer, null)->edged($this->edge);
+    }
+
+    /** How far a rim may drop, mm: what is hollow under it, and nothing where nothing is. */
+    public function mostDropMm(): float
+    {
+        return $this->inner === null ? 0.0
+            : max(0.0, $this->topMm() - $this->inner->last()->z - self::UNDER_EDGE_MM);
+    }
+
+    /** Its highest place over z = 0, mm. */
+    public function topMm(): float
+    {
+        return max($this->outer->last()->z, $this->inner?->first()->z ?? -INF);
     }
 
     /**
@@ -99,6 +136,7 @@ final readonly class Profile
     {
         return self::read(Document::of([
             'outer' => $shape->value('outer'), 'inner' => $shape->value('inner'), 'bore' => $this->bore?->toArray(),
+            'rim' => $this->edge?->toArray(),
         ], 'shape'));
     }
 
@@ -109,7 +147,7 @@ final readonly class Profile
      */
     public function bored(?Bore $bore): self
     {
-        return self::of($this->outer, $this->inner, 'shape', $bore);
+        return self::of($this->outer, $this->inner, 'shape', $bore)->edged($this->edge);
     }
 
     /**
@@ -122,7 +160,7 @@ final readonly class Profile
         $inner = $this->inner ?? throw InvalidProfile::noStretch('deepen.to', 0.0, 0.0);
         $stretch = DeeperStretch::of($inner, $fromMm, $toMm);
         try {
-            return self::of($this->outer, $stretch->by($byMm), 'shape', $this->bore);
+            return self::of($this->outer, $stretch->by($byMm), 'shape', $this->bore)->edged($this->edge);
         } catch (InvalidProfile) {
             throw InvalidProfile::comesThrough('deepen.by', $fromMm, $toMm, $byMm);
         }
@@ -131,7 +169,7 @@ final readonly class Profile
     /** With other lines, which were made from these and are not looked over again. */
     public function with(Curve $outer, ?Curve $inner): self
     {
-        return new self($outer, $inner, $this->bore);
+        return new self($outer, $inner, $this->bore, $this->edge);
     }
 
     /** The widest diameter, mm. */
@@ -140,16 +178,21 @@ final readonly class Profile
         return 2 * max(array_map(fn (Point $p): float => $p->r, $this->outer->points));
     }
 
-    /** What it holds up to its rim, mm³, exactly along its drawn line; null for what is not hollow, or leaks. */
+    /** What it holds up to the lowest of its rim, mm³, along its drawn line; null for what is not hollow, or leaks. */
     public function capacityMm3(): ?float
     {
         if ($this->inner === null || ($this->bore !== null && $this->bore->isThrough())) {
             return null;
         }
         $mm3 = 0.0;
-        $above = $this->inner->first();
-        foreach ($this->inner->points as $point) {
-            $mm3 += M_PI / 3 * ($above->z - $point->z) * ($above->r ** 2 + $above->r * $point->r + $point->r ** 2);
+        $drop = $this->edge->dropMm ?? 0.0;
+        $line = $this->edge?->finely($this->inner->points, $this->topMm()) ?? $this->inner->points;
+        $above = $line[0];
+        foreach ($line as $point) {
+            if ($drop === 0.0 || ($above->z + $point->z) / 2 < $this->topMm() - $drop) {
+                $mm3 += M_PI / 3 * ($above->z - $point->z)
+                    * ($above->r ** 2 + $above->r * $point->r + $point->r ** 2);
+            }
             $above = $point;
         }
 
@@ -309,6 +352,7 @@ final readonly class Profile
     {
         return [
             'outer' => $this->outer->toArray(), 'inner' => $this->inner?->toArray(), 'bore' => $this->bore?->toArray(),
+            ...$this->edge === null ? [] : ['rim' => $this->edge->toArray()],
         ];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry;
 
+use HonestGrain\Reading\Copy;
+
 /**
  * A named surface of a piece and what its strip of the profile measures.
  *
@@ -43,6 +45,12 @@ final readonly class Zone
             id: $id, face: $face, areaMm2: $area, endGrainMean: $area > 0 ? $exposed / $area : 0.0,
             meanRadiusMm: $arc > 0 ? $area / (2 * M_PI * $arc) : 0.0, arcMm: $arc,
         );
+    }
+
+    /** The same, so much of it left, where its rim is not level; its line stays as it was drawn. */
+    public function left(float $areaMm2, float $endGrainMean): self
+    {
+        return Copy::with($this, ['areaMm2' => $areaMm2, 'endGrainMean' => $endGrainMean]);
     }
 
     /** @throws \LogicException for a band, a fault of the caller */

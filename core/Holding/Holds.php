@@ -117,7 +117,7 @@ final readonly class Holds
         return new Grasp(
             kind: $limits, because: [...$this->general($rig), ...$grip->not],
             how: [...$grip->how, ...$limits->touches ? [new Said('holding.hold.padded')] : []], size: $grip->size,
-            speed: $mount->spins() ? StartingSpeed::rim($this->calibration->speed, $across, $this->work->wood->mayFly)
+            speed: $mount->spins() ? $this->work->wood->rim->speed($this->calibration->speed, $across)
                 ->under($grip->most, ...$speeds) : null,
             free: $this->free($limits), most: $grip->most,
         );

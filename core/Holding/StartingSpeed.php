@@ -22,7 +22,6 @@ final readonly class StartingSpeed
 
     /**
      * @param  bool  $isTrue  whether it runs true already
-     * @param  bool  $mayFly  cracked, bark-edged or glued
      */
     public static function of(
         SpeedFigures $figures,
@@ -31,9 +30,9 @@ final readonly class StartingSpeed
         float $diameterMm,
         ?float $massG,
         bool $isTrue,
-        bool $mayFly,
+        RimState $rim,
     ): self {
-        $work = self::rim($figures, $diameterMm, $mayFly)->under(
+        $work = $rim->speed($figures, $diameterMm)->under(
             ...$equipment->speeds($figures, $mount, $diameterMm, $isTrue),
         );
         $isHeavy = $massG !== null && $massG > 1000 * $figures->heavyKg;
@@ -48,12 +47,5 @@ final readonly class StartingSpeed
         return new self($isTrue ? $work : $work->untilTrue(
             $figures->startShare * ($isHeavy ? $figures->heavyShare : 1.0),
         ), $work, $because);
-    }
-
-    /** What its rim may do, however it is held. */
-    public static function rim(SpeedFigures $figures, float $diameterMm, bool $mayFly): Speed
-    {
-        return $mayFly ? Speed::rim($diameterMm, $figures->flawedRimMPerS, 'flawed-rim')
-            : Speed::rim($diameterMm, $figures->rimMPerS, 'sound-rim');
     }
 }

@@ -109,6 +109,18 @@ final readonly class Flaw
         }
     }
 
+    /** Whether it is bark that is left on. */
+    public function isBarkThatStays(): bool
+    {
+        return $this->kind === FlawKind::BarkEdge && $this->wish !== Wish::CutAway;
+    }
+
+    /** Whether its maker takes it for sound and tight, and leaves it as it is. */
+    public function isTightBark(): bool
+    {
+        return $this->kind === FlawKind::BarkEdge && $this->wish === Wish::Keep;
+    }
+
     /** How far it runs along the line, mm; what is a point there is as long as it is wide. */
     public function lengthMm(): float
     {

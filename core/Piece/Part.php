@@ -15,6 +15,7 @@ use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Holding\Holding;
+use HonestGrain\Holding\RimState;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
@@ -94,6 +95,9 @@ final readonly class Part
     /** With what its marks cut into it all round. */
     public Profile $turned;
 
+    /** How far the middle of its wood is off its axis, mm; nought but where its rim is not level. */
+    public float $offAxisMm;
+
     /** @var array<string, Ground> what each mark is made on, by its id */
     public array $grounds;
 
@@ -150,6 +154,7 @@ final readonly class Part
             $part->has('coats') ? $part->children('coats', self::MAX_PLANS) : [],
         );
         $this->turned = Turned::of($profile, $marks, $grounds, $tables->calibration);
+        $this->offAxisMm = Measurement::offAxisMm($profile);
         $this->grounds = $grounds;
         $this->tables = $tables;
     }
@@ -317,6 +322,7 @@ final readonly class Part
         return Copy::with($drawn, [
             'grounds' => $grounds,
             'turned' => Turned::of($drawn->profile, $drawn->marks, $grounds, $this->tables->calibration),
+            'offAxisMm' => Measurement::offAxisMm($drawn->profile),
         ]);
     }
 
@@ -671,10 +677,41 @@ final readonly class Part
         return array_filter($this->flaws, fn (Flaw $flaw): bool => $flaw->kind->mayFly()) !== [];
     }
 
+    /** Whether bark stands on it that is not cut away. */
+    public function wearsBark(): bool
+    {
+        return array_filter($this->flaws, fn (Flaw $flaw): bool => $flaw->isBarkThatStays()) !== [];
+    }
+
+    /** Whether its rim stands so much higher here than there that it is not seated level. */
+    public function isEdged(): bool
+    {
+        return ($this->profile->edge->dropMm ?? 0.0) > $this->tables->calibration->holds->roundMm;
+    }
+
+    /**
+     * What says how fast its rim may go.
+     *
+     * @param  bool  $isMended  once all that is mended is, and has set
+     */
+    public function rim(bool $isMended = false): RimState
+    {
+        $figures = $this->tables->calibration->speed;
+        $flies = array_filter($this->flaws, fn (Flaw $flaw): bool => $flaw->kind->mayFly() && ! $flaw->isTightBark());
+        $isOff = $this->offAxisMm > $figures->unbalancedShare * $this->profile->diameterMm();
+
+        return match (true) {
+            $flies !== [] && ! $isMended => RimState::Flawed,
+            $this->wearsBark() => RimState::Bark,
+            $isOff => RimState::Unbalanced,
+            default => RimState::Sound,
+        };
+    }
+
     /** Whether an edge of this face is broken all round: it is sanded with the lathe stopped. */
     public function interrupts(Face $face): bool
     {
-        return array_filter(
+        return $face === Face::Rim && $this->isEdged() || array_filter(
             $this->flaws, fn (Flaw $flaw): bool => $flaw->kind->interrupts() && $flaw->on->face() === $face,
         ) !== [];
     }

@@ -10,6 +10,7 @@ use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\NaturalEdge;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
@@ -25,6 +26,9 @@ use HonestGrain\Words\FirstLetter;
 final class Starter
 {
     /** The stack of coats that a form starts with, by the stack's id. */
+    /** Bark drops by no more of the hollow under it than this. */
+    private const BARK_SHARE = 0.5;
+
     private const STACKS = [
         'spindle' => 'friction-polish', 'lidded-box' => 'friction-polish', 'platter' => 'hard-wax-oil',
         'vase' => 'wiping-varnish', 'hollow-form' => 'wiping-varnish', 'plate' => 'hard-wax-oil',
@@ -61,6 +65,7 @@ final class Starter
         }
         if ($form === Form::NaturalEdge) {
             $rim = Surface::Rim->lengthMm($profile);
+            $parts[0]['shape'] = $profile->edged(self::barkOf($profile))->toArray();
             $parts[0]['features'] = [[
                 'id' => 'bark', 'kind' => FlawKind::BarkEdge->value, 'on' => Surface::Rim->value, 'from_mm' => 0.0,
                 'to_mm' => round($rim, 2),
@@ -80,6 +85,18 @@ final class Starter
             'due_at' => null, 'starts_as' => StartsAs::Turned->value, 'school' => [], 'parts' => $parts,
             'joints' => $met, 'steps' => [], 'order' => [], 'note' => '',
         ];
+    }
+
+    /** The rim of a bowl out of a log of twice its width, as far as there is wall for it to drop. */
+    private static function barkOf(Profile $profile): NaturalEdge
+    {
+        $most = $profile->mostDropMm();
+        $across = 2 * $profile->diameterMm();
+        while ($across / 2 - sqrt(($across / 2) ** 2 - ($profile->diameterMm() / 2) ** 2) > self::BARK_SHARE * $most) {
+            $across *= 1.5;
+        }
+
+        return NaturalEdge::ofLog($across, $profile->diameterMm() / 2, $most, 'shape.rim');
     }
 
     /**

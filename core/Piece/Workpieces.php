@@ -7,7 +7,6 @@ namespace HonestGrain\Piece;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
-use HonestGrain\Geometry\Profile;
 use HonestGrain\Holding\HoldStage;
 use HonestGrain\Holding\Workpiece;
 use HonestGrain\Holding\WorkSize;
@@ -41,10 +40,10 @@ final readonly class Workpieces
         return new Workpiece(
             stage: $stage, profile: $part->profile, grain: $part->grain, size: $this->size($stage),
             wood: new WorkWood(
-                mayFly: $part->mayFly(), isOpen: $this->isOpen(), hasBarkEdge: $this->hasBarkEdge(),
+                mayFly: $part->mayFly(), isOpen: $this->isOpen(), hasBrokenRim: $this->hasBrokenRim(),
                 isWet: $this->isWet, isTrue: $this->isTrue,
                 isPorous: $part->grain === GrainDirection::End && $part->wood->nature->pore === Pore::Open,
-                hardnessN: $part->wood->figures->jankaN,
+                hardnessN: $part->wood->figures->jankaN, rim: $part->rim(),
             ), hasPartner: $this->hasPartner, keepsCore: $part->keepsCore(),
             isTailEarly: $this->isTailEarly,
         );
@@ -67,7 +66,7 @@ final readonly class Workpieces
         return match ($stage) {
             HoldStage::Outside => $this->blank(),
             HoldStage::Inside => new WorkSize($profile->diameterMm(), $profile->heightMm(), $this->massG(
-                Measurement::volumeOf(Profile::of($profile->outer, null)),
+                Measurement::volumeOf($profile->solid()),
             )),
             HoldStage::Foot => new WorkSize($profile->diameterMm(), $profile->heightMm(), $this->part->massG()),
         };
@@ -81,9 +80,9 @@ final readonly class Workpieces
         return $gPerCm3 === null ? null : $mm3 * $gPerCm3 / 1000;
     }
 
-    private function hasBarkEdge(): bool
+    private function hasBrokenRim(): bool
     {
-        return array_filter($this->part->flaws, fn (Flaw $flaw): bool => $flaw->kind === FlawKind::BarkEdge) !== [];
+        return $this->part->wearsBark() || $this->part->isEdged();
     }
 
     private function isOpen(): bool

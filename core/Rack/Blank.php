@@ -14,6 +14,7 @@ use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Holds;
 use HonestGrain\Holding\HoldStage;
 use HonestGrain\Holding\Mount;
+use HonestGrain\Holding\RimState;
 use HonestGrain\Holding\Workpiece;
 use HonestGrain\Holding\WorkSize;
 use HonestGrain\Holding\WorkWood;
@@ -185,14 +186,14 @@ final readonly class Blank
     /** What holds it on the lathe before anything is cut of it, whatever is made of it. */
     public function holds(Wood $wood, Equipment $equipment, Tables $tables, float $moisturePercent): Holds
     {
-        $mayFly = array_filter($this->flaws, fn (Flaw $flaw): bool => $flaw->kind->mayFly()) !== [];
+        $mayFly = $this->rim() === RimState::Flawed;
 
         return Holds::of(new Workpiece(
             stage: HoldStage::Outside, profile: $this->profile(), grain: $this->grain,
             size: new WorkSize($this->diameterMm, $this->lengthMm, $this->massG($wood, $moisturePercent)),
             wood: new WorkWood(
-                mayFly: $mayFly, hasBarkEdge: $this->hasBark(), isTrue: ! $this->form->isRough(),
-                hardnessN: $wood->figures->jankaN,
+                mayFly: $mayFly, hasBrokenRim: $this->hasBark(), isTrue: ! $this->form->isRough(),
+                hardnessN: $wood->figures->jankaN, rim: $this->rim(),
             ),
         ), $equipment, $tables->lathe->holds, $tables->calibration);
     }
@@ -203,6 +204,13 @@ final readonly class Blank
         return $this->form->isRough() ? array_values(array_filter([
             $this->tenonMm === null ? null : Mount::Tenon, $this->recessMm === null ? null : Mount::Recess, Mount::Jam,
         ])) : $holds->known();
+    }
+
+    /** How fast its flaws let it go; nobody has looked yet whether its bark is tight. */
+    public function rim(): RimState
+    {
+        return array_filter($this->flaws, fn (Flaw $flaw): bool => $flaw->kind->mayFly()) === []
+            ? RimState::Sound : RimState::Flawed;
     }
 
     public function hasBark(): bool

@@ -61,10 +61,9 @@ final readonly class SandingWay
         $face = $zone->wholeFace();
         $figures = $bench->calibration->sanding;
         $plan = $part->surface->of($face);
-        $cap = $part->mayFly()
-            ? min($bench->sandingCapMPerS, $bench->calibration->repairs->flawedRimSpeedMPerS) : $bench->sandingCapMPerS;
-        $turns = Speed::rim(
-            $part->profile->diameterMm(), $cap, $part->mayFly() ? 'flawed-rim' : 'sanding-rim',
+        $across = $part->profile->diameterMm();
+        $turns = $part->rim()->speed($bench->calibration->speed, $across)->under(
+            Speed::rim($across, $bench->sandingCapMPerS, 'sanding-rim'),
         )->under($bench->equipment->latheSpeed($bench->calibration->speed));
         $speed = RimSpeed::metresPerSecond(2 * $zone->meanRadiusMm, $turns->rpm);
         $isThin = $wallMm !== null && $wallMm < $figures->heatWallMm && $face !== Face::Foot;

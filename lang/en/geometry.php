@@ -34,6 +34,18 @@ return [
         'wall-mm-z-outside' => 'wall_mm is {wall}; at z {z|1} the outside is only {what|1} across, which leaves no '
             .'room for it there.',
     ],
+    'natural-edge' => [
+        'places' => 'a rim that is not level has 2 to {most} places, each an angle and how far it lies '
+            .'below the highest',
+        'pair' => 'a place of the rim is [angle in degrees, mm below the highest]',
+        'angle' => 'an angle is 0° to under 360°, from where the grain comes out',
+        'twice' => 'that angle stands there already: each is told once',
+        'below' => 'a place of the rim lies 0 to {most|1} below the highest, so that wood stays over the floor inside',
+        'no-highest' => 'the highest place lies nothing below the highest: one of them is 0',
+        'log' => 'the log is wider than the rim, which is {rim|0} across',
+        'too-low' => 'bark of that log would lie {below|0} below its highest, and {most|0} is the most that stays over '
+            .'the floor inside',
+    ],
     'invalid-profile' => [
         'comes-through' => 'Cut {by|1} deeper between {from|1} and {to|1}, the inside comes through the wall or '
             .'crosses itself.',

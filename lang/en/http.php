@@ -62,6 +62,9 @@ return [
         'changed' => 'Changed.',
         'removed-undo-brings-back' => 'Removed. Undo brings it back.',
     ],
+    'rim' => [
+        'kept' => 'Kept. Areas, weight and speeds follow it.',
+    ],
     'wall' => [
         'noted' => 'Noted.',
         'cleared' => 'Cleared. Undo brings it back.',

@@ -33,6 +33,8 @@ return [
         'held' => '{rpm} at the most: {binds}.',
         'sound-rim' => '{speed} at the rim of {diameter|0}, for sound wood',
         'flawed-rim' => '{speed} at the rim of {diameter|0}, for wood that may fly',
+        'bark-rim' => '{speed} at the rim of {diameter|0}, for what wears bark',
+        'unbalanced-rim' => '{speed} at the rim of {diameter|0}, for what is out of balance',
         'sanding-rim' => '{speed} at the rim of {diameter|0}, above which paper burns the wood',
         'pressed-rim' => '{speed} at the rim of {diameter|0}, for what pressure alone holds',
         'partner-rim' => '{speed} at the rim of {diameter|0}, for what sits on its joint alone',

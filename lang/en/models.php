@@ -50,6 +50,7 @@ return [
         'fitting-placed' => 'fitting placed',
         'hole-removed' => 'hole removed',
         'hole-changed' => 'hole changed',
+        'rim-measured' => 'a rim by angle',
         'wall-measured' => 'a wall measured',
         'wall-cleared' => 'readings of a wall cleared',
         'inside-deepened' => 'the inside cut deeper',

@@ -385,6 +385,8 @@ return [
         'minutes-those-usual-set' => '{missing} The minutes are those of the usual set.',
         'these-grits-go-far' => '{missing} These grits go as far as the shelf does.',
         'take-every-scratch-grit' => '{discs} {discs?disc:discs}; take every scratch of the grit before.',
+        'edge-by-hand' => 'Up to {level|0} over the foot while it turns; above that the edge would strike: lathe '
+            .'stopped, by hand.',
         'sweep-up-first-take' => 'Sweep up first and take the rest away.',
         'torn-quarters-first-alone' => 'The torn quarters first and alone, lathe stopped: sanding them spinning '
             .'takes the sound ones down with them.',
@@ -462,6 +464,9 @@ return [
         'shape-foot' => 'Shape the foot',
         'can-reached-only-from' => 'It can be reached only from this side, and it is cut before it is sanded.',
         'hollow-inside' => 'Hollow the inside',
+        'through-air' => 'Its rim rises and drops by {drop|0}: {middle|0} under its top the tool meets no wood for '
+            .'{air} of a turn. Stand clear of the edge, fingers behind the rest; light cuts on a sharp edge, pushed '
+            .'evenly, never into the gaps.',
         'core-hollow' => 'Round the core, no deeper than {left|0} above the floor: there the last cut stops.',
         'steps-from-rim-down' => 'In steps from the rim down, each cut to its last thickness while there is wood '
             .'behind it.',

@@ -80,6 +80,7 @@ return [
         'flaw_glue' => 'glue', 'flaw_offcut' => 'offcut',
         'figured' => 'figure',
         'sapwood_mm' => 'sapwood', 'long_mm' => 'long axis', 'short_mm' => 'short axis',
+        'rim_angle.*' => 'angle', 'rim_below.*' => 'how far below', 'rim_log' => 'log',
         'wall_height' => 'height over the foot', 'wall_thick' => 'wall', 'deepen_from' => 'from', 'deepen_to' => 'to',
         'deepen_by' => 'depth', 'joint_angle' => 'angle', 'hold_outside' => 'first hold',
         'hold_foot' => 'hold for the foot',

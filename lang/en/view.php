@@ -204,6 +204,7 @@ return [
             'outer' => 'Outside',
             'inner' => 'Inside',
         ],
+        'rim' => 'Rim, place {number}',
         'bore' => 'Bore, {what}',
         'holes' => 'Hole {number}, {what}',
         'fittings' => 'Fitting {number}, {what}',
@@ -252,6 +253,8 @@ return [
         'closed-date' => 'Closed on, date {number}',
     ],
     'flaw-words' => [
+        'rim-speeds' => 'The rim of cracked wood goes no faster than {flawed} until it is mended and set, of what '
+            .'wears bark {bark}.',
         'depth' => 'Depth, {mm}',
         'width' => 'Width, {mm}',
         'to' => 'To, {mm}',
@@ -269,6 +272,16 @@ return [
         'across' => 'Across, {mm}',
         'long' => 'Long or deep, {mm}',
         'outer' => 'A tube’s outside, {mm}',
+    ],
+    'rim-words' => [
+        'balanced' => 'It rises and drops by {drop|0}, balanced about its axis; {middle|0} under its top {air} of '
+            .'a turn is air.',
+        'off' => 'It rises and drops by {drop|0}, and the middle of its wood lies {off|1} off its axis; {middle|0} '
+            .'under its top {air} of a turn is air.',
+        'its-heights' => 'Its heights by angle',
+        'not-level' => 'It is not level',
+        'below' => 'how far below its highest, {unit}',
+        'log' => 'Bark of a log this wide, {unit}',
     ],
     'wall-words' => [
         'none-drawn' => 'no wall is drawn there now',
@@ -526,6 +539,7 @@ return [
         'wall-thinnest' => ' Wall {length} at thinnest{floor}',
         'floor' => ', floor {length}.',
         'holds' => ' Holds {volume} to the rim.',
+        'holds-to-lowest' => ' Holds {volume} to the lowest of its rim.',
         'stands' => ' Its weight sits {centre} up: tipped past {tips} it falls.',
     ],
     'shop-panel' => [

@@ -98,6 +98,11 @@ final class AnyPiece
             ];
             $document['school']['rim'] = ['usual-rim', 'fast-rim'][$seed % 2];
         }
+        if ($seed % 6 === 4) {
+            $document['parts'] = array_map(fn (array $part): array => [
+                'shape' => $part['shape'] + ['rim' => [[0, 0], [$seed % 170 + 1, $seed % 30], [200, 3]]],
+            ] + $part, $document['parts']);
+        }
         if ($seed % 11 === 3 && isset($document['joints'][0])) {
             $document['joints'][0]['kind'] = 'ball';
         }

@@ -10,6 +10,7 @@ use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Positions;
+use HonestGrain\Holding\RimState;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Holding\StartingSpeed;
 use HonestGrain\Piece\Piece;
@@ -146,8 +147,7 @@ final class EquipmentTest extends TestCase
         $of = fn (Mount $mount, float $mm, ?float $g, bool $true, bool $flies): StartingSpeed => StartingSpeed::of(
             Catalogue::shipped()->calibration()->speed, Equipment::read(
                 Document::of(self::SHOP),
-            ), $mount, $mm, $g, $true,
-            $flies,
+            ), $mount, $mm, $g, $true, $flies ? RimState::Flawed : RimState::Sound,
         );
         $sound = $of(Mount::Tenon, 250, 2000, true, false);
         self::assertSame([680, 680], [$sound->start->rpm, $sound->work->rpm]);
@@ -161,7 +161,7 @@ final class EquipmentTest extends TestCase
         $jam = Equipment::read(Document::of(['holds' => [['mount' => 'jam', 'most_rpm' => 1000]]]));
         self::assertSame(300, StartingSpeed::of(
             figures: Catalogue::shipped()->calibration()->speed, equipment: $jam, mount: Mount::Jam, diameterMm: 250,
-            massG: null, isTrue: false, mayFly: false,
+            massG: null, isTrue: false, rim: RimState::Sound,
         )->work->rpm, 'a limit of the hold lifts none of the rim');
         self::assertSame(600, $of(Mount::Vacuum, 100, 300, true, false)->work->rpm, 'what the hold takes');
         self::assertSame(2500, $of(Mount::BetweenCentres, 30, 300, true, false)->work->rpm, 'what the lathe takes');

@@ -131,7 +131,7 @@ final class HoldsTest extends TestCase
         self::assertTrue($fits($sound, Mount::WideJaws) && $fits($sound, Mount::Vacuum) && $fits($sound, Mount::Jam));
         self::assertFalse($fits($sound, Mount::Mandrel));
         self::assertSame(549.8, $sound->by(Mount::Vacuum)->size['force_n'] ?? null, '0.07 N on each mm² of 100 mm');
-        $bark = $foot(new WorkWood(hasBarkEdge: true));
+        $bark = $foot(new WorkWood(hasBrokenRim: true));
         self::assertFalse($fits($bark, Mount::WideJaws) || $fits($bark, Mount::Vacuum));
         self::assertFalse($fits($foot(new WorkWood(isOpen: true)), Mount::Vacuum), 'air goes through');
         self::assertFalse($fits($foot(new WorkWood(isTrue: false)), Mount::WideJaws), 'out of round');

@@ -286,6 +286,36 @@ final class LatheTest extends FeatureTestCase
         self::assertArrayNotHasKey('wall_readings', $piece->refresh()->document->fields()['parts'][0]);
     }
 
+    public function test_a_natural_edge_is_typed_by_angle_or_taken_from_its_log_and_levelled_again(): void
+    {
+        $piece = $this->drawn('deep-bowl', ['diameter' => '180', 'height' => '60', 'foot' => '80', 'wall' => '8',
+            'grain' => 'side']);
+        $send = fn (string $to, array $typed) => $this->put(
+            route("pieces.rim.$to", $piece), $typed + ['version' => $piece->refresh()->version],
+        );
+        $rim = fn (): ?array => $piece->refresh()->document->fields()['parts'][0]['shape']['rim'] ?? null;
+        $this->get(route('pieces.shape', $piece))->assertSee('Level all round');
+        $send('update', ['rim_angle' => ['0', '', '180', ''], 'rim_below' => ['0', '', '20', '']])
+            ->assertSessionHasNoErrors();
+        self::assertEquals([[0, 0], [180, 20]], $rim());
+        $this->get(route('pieces.shape', $piece))->assertSee('off its axis')->assertSee('to the lowest of its rim');
+        $this->get(route('pieces.route', $piece))->assertSee('the tool meets no wood');
+        $send('update', ['rim_angle' => ['0', '', '180'], 'rim_below' => ['0', '', '70']])
+            ->assertSessionHasErrors('rim_below.2');
+        $send('update', ['rim_angle' => ['0', '360'], 'rim_below' => ['0', '4']])
+            ->assertSessionHasErrors('rim_angle.1');
+        $send('update', ['rim_angle' => ['0', '90'], 'rim_below' => ['0', '']])->assertSessionHasErrors('rim_below.1');
+        $send('update', ['rim_angle' => ['0', '90'], 'rim_below' => ['4', '9']])->assertSessionHasErrors('shape.rim');
+        $send('log', ['rim_log' => '120'])->assertSessionHasErrors('rim_log');
+        self::assertEquals([[0, 0], [180, 20]], $rim(), 'what was refused changes nothing');
+        $send('log', ['rim_log' => '400'])->assertSessionHasNoErrors();
+        self::assertCount(12, $rim() ?? []);
+        $this->post(route('pieces.undo', $piece), ['version' => $piece->refresh()->version]);
+        self::assertEquals([[0, 0], [180, 20]], $rim());
+        $send('update', ['rim_angle' => ['', ''], 'rim_below' => ['', '']])->assertSessionHasNoErrors();
+        self::assertNull($rim());
+    }
+
     public function test_what_is_bought_is_listed_once_fitted_by_name_and_refused_at_its_field(): void
     {
         $this->put(route('equipment.update'), [

@@ -17,6 +17,7 @@ use App\View\HoldChoices;
 use App\View\HoleWords;
 use App\View\PartsPanel;
 use App\View\PiecePage;
+use App\View\RimWords;
 use App\View\ShapePanel;
 use App\View\Show;
 use App\View\StockPanel;
@@ -50,6 +51,7 @@ class ShapeController extends Controller
                 drawings: Drawings::of($piece, $this->mapper->key($piece->workshop, $piece), $show),
             ),
             'holds' => HoldChoices::of($core, $part, $tables, $bench, $show),
+            'rim' => new RimWords($part, $show),
             'walls' => new WallWords($part, $tables->calibration->shape, $show),
             'woods' => $tables->woods->names(), 'rates' => $tables->calibration->joints,
             'stock' => new StockPanel($core, $tables->calibration, $show),

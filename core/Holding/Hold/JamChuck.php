@@ -18,7 +18,7 @@ final readonly class JamChuck implements Hold
         return new Grip(how: array_values(array_filter([
             new Said('holding.hold.jam', ['across' => Quantity::mm($work->mouthMm())]),
             $work->wood->isTrue ? null : new Said('holding.hold.jam-warped'),
-            $work->wood->hasBarkEdge ? new Said('holding.hold.jam-cup') : null,
+            $work->wood->hasBrokenRim ? new Said('holding.hold.jam-cup') : null,
         ])), size: ['across_mm' => round($work->mouthMm(), 1)]);
     }
 }

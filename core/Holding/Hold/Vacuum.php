@@ -24,7 +24,7 @@ final readonly class Vacuum implements Hold
         return new Grip(not: array_values(array_filter([
             $work->wood->isOpen || $work->wood->mayFly ? new Said('holding.hold.leaks') : null,
             $work->wood->isPorous && ! $work->isSide() ? new Said('holding.hold.pores') : null,
-            $work->wood->isTrue && ! $work->wood->hasBarkEdge ? null : new Said('holding.hold.out-of-round', [
+            $work->wood->isTrue && ! $work->wood->hasBrokenRim ? null : new Said('holding.hold.out-of-round', [
                 'most' => Quantity::mm($figures->roundMm),
             ]),
             $seal > $work->mouthMm() || $seal < $figures->sealLeastMm ? new Said('holding.hold.seal-wide', [

@@ -28,7 +28,7 @@ final readonly class WideJaws implements Hold
             $high > $figures->wideHighShare * $reach ? new Said('holding.hold.wide-high', [
                 'high' => Quantity::mm($high), 'most' => Quantity::mm($figures->wideHighShare * $reach),
             ]) : null,
-            $work->wood->hasBarkEdge ? new Said('holding.hold.broken-rim') : null,
+            $work->wood->hasBrokenRim ? new Said('holding.hold.broken-rim') : null,
             $work->wood->isTrue ? null : new Said('holding.hold.out-of-round', [
                 'most' => Quantity::mm($figures->roundMm),
             ]),

@@ -44,7 +44,7 @@
         </form>
     </x-disclosure>
     <x-why kind="workshop">
-        Cracked, barked and glued work turns no faster than {{ $words->rimSpeed() }} at the rim. Minutes, waits and
-        volumes: {{ $words->figures() }} (workshop models; catalogue/constants.csv).
+        {{ $words->rimSpeeds() }} Minutes, waits and volumes: {{ $words->figures() }} (workshop models;
+        catalogue/constants.csv).
     </x-why>
 </section>

@@ -111,6 +111,7 @@
         <div class="space-y-8">
             <x-flaws :page="$page" :part="$part" :words="$flaws" />
             <x-holes :page="$page" :part="$part" :words="$holes" />
+            <x-rim :page="$page" :words="$rim" />
             <x-walls :page="$page" :words="$walls" />
             <x-fittings :page="$page" :part="$part" :words="$fittings" :glues="$parts->glues()" />
             <section>

@@ -11,7 +11,6 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
-use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Geometry\Zone;
 use HonestGrain\Holding\Grasp;
@@ -32,7 +31,6 @@ use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatedWhen;
 use HonestGrain\Piece\CoatPlan;
-use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\Part;
@@ -197,9 +195,7 @@ final readonly class PartContext
     /** The wood within its outside, as if it were not hollow. */
     public function solidMm3(): float
     {
-        return Measurement::of(
-            $this->calibration->shape, Profile::of($this->part->profile->outer, null), $this->part->grain,
-        )->volumeMm3;
+        return Measurement::volumeOf($this->part->profile->solid());
     }
 
     /** Its wood as a tool meets it; of the reference hardness where nobody knows how hard it is. */
@@ -214,16 +210,16 @@ final readonly class PartContext
     /** What its rim may do, at its own diameter or another. */
     public function rimSpeed(?float $diameterMm = null): Speed
     {
-        return StartingSpeed::rim(
-            $this->calibration->speed, $diameterMm ?? $this->part->profile->diameterMm(), $this->part->mayFly(),
+        return $this->part->rim()->speed(
+            $this->calibration->speed, $diameterMm ?? $this->part->profile->diameterMm(),
         );
     }
 
     /** The same once its flaws are mended and have set; null for what has none that flies. */
     public function soundRimSpeed(): ?Speed
     {
-        return $this->part->mayFly() ? StartingSpeed::rim(
-            $this->calibration->speed, $this->part->profile->diameterMm(), false,
+        return $this->part->mayFly() ? $this->part->rim(true)->speed(
+            $this->calibration->speed, $this->part->profile->diameterMm(),
         ) : null;
     }
 
@@ -311,7 +307,7 @@ final readonly class PartContext
             figures: $this->calibration->speed, equipment: $this->bench->equipment,
             mount: $this->positions->at($stance)->mount, diameterMm: $diameterMm,
             massG: $this->blankG($diameterMm, $heightMm), isTrue: false,
-            mayFly: $this->part->mayFly(),
+            rim: $this->part->rim(),
         );
     }
 
@@ -449,12 +445,12 @@ final readonly class PartContext
     {
         $last = [];
         foreach ($this->part->flaws as $flaw) {
-            if ($flaw->kind->mayFly()) {
+            if ($flaw->kind->mayFly() && ! $flaw->isTightBark()) {
                 $repairs = array_values(array_filter(
                     Repair::of($flaw, $this->part, $this->tables),
                     fn (Repair $one): bool => $one->goesWith !== Repair::AGAIN,
                 ));
-                if ($repairs === [] || $flaw->kind === FlawKind::BarkEdge && $flaw->wish !== Wish::CutAway) {
+                if ($repairs === []) {
                     return null;
                 }
                 $with = in_array($flaw->id, $this->cutThrough, true) ? null : end($repairs)->goesWith;

@@ -285,6 +285,7 @@ final class Sanded
                 ]),
             new Said('route.sanded.take-every-scratch-grit', ['discs' => Quantity::count($discs)]),
             $isStopped ? null : new Said('route.sanded.sweep-up-first-take'),
+            $isStopped ? null : self::underEdge($subject, $sanding->face),
             $isStopped || $subject->bench->equipment->lathe?->reverses !== true ? null : new Said(
                 $subject->part->holding === Holding::BetweenCentres ? 'route.sanded.every-other-way'
                     : 'route.sanded.every-other-way-locked',
@@ -313,6 +314,17 @@ final class Sanded
             ! $isStopped && $sanding->tooSlowForPower()
                 ? new Said('route.sanded.surface-moves-too-slowly') : null,
         );
+    }
+
+    /** How high it may be sanded while it turns, where its rim is not level. */
+    private static function underEdge(PartContext $subject, Face $face): ?Said
+    {
+        $profile = $subject->part->profile;
+
+        return $subject->part->isEdged() && in_array($face, [Face::Outside, Face::Inside], true)
+            ? new Said('route.sanded.edge-by-hand', ['level' => Quantity::mm(
+                $profile->heightMm() - ($profile->edge->dropMm ?? 0.0),
+            )]) : null;
     }
 
     /** @return list<Operation> the grain raised and cut back where water will come on it */

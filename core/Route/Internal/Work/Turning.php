@@ -204,10 +204,10 @@ final readonly class Turning
     private function shape(bool $isBlank): Operation
     {
         $faces = Face::among([Face::Outside, Face::Top], $this->subject->faces());
-        $cylinder = M_PI * ($this->diameterMm() / 2) ** 2 * (
-            $isBlank ? $this->subject->blank()->highMm - $this->heldMm()
-                : $this->subject->part->profile->heightMm() + $this->rates->allowanceMm
-        );
+        $profile = $this->subject->part->profile;
+        $high = $isBlank ? $this->subject->blank()->highMm - $this->heldMm() - ($profile->edge?->meanBelowMm() ?? 0.0)
+            : $profile->heightMm() + $this->rates->allowanceMm;
+        $cylinder = M_PI * ($this->diameterMm() / 2) ** 2 * $high;
         $waste = $isBlank ? max(0.0, $cylinder - $this->solidMm3)
             : $this->subject->areaMm2($faces) * ($this->roughWallMm() - $this->wallMm()) / 2;
 
@@ -227,7 +227,8 @@ final readonly class Turning
                     'left' => Quantity::mm($this->rates->lastCutMm),
                 ])] : PartContext::said($this->subject->part->figured?->advice()),
                 ...$this->subject->isStemmed() && $isBlank
-                    ? [new Said('route.turning.cup-before-stem'), new Said('route.turning.stem-in-short-runs')] : []],
+                    ? [new Said('route.turning.cup-before-stem'), new Said('route.turning.stem-in-short-runs')] : [],
+                ...$this->throughAir()],
         );
     }
 
@@ -306,8 +307,20 @@ final readonly class Turning
                 'left' => Quantity::mm($this->subject->calibration->holds->coreFloorMm),
             ])] : [], ...$this->subject->measured->wall === null ? [] : [new Said('route.turning.wall-thinnest', [
                 'min' => Quantity::mm($this->subject->measured->wall->minMm),
-            ])], ...$this->reach(), ...$this->byLight()],
+            ])], ...$this->reach(), ...$this->byLight(), ...$this->throughAir()],
         );
+    }
+
+    /** @return list<Said> over how much of a turn the tool meets no wood where the rim is not level */
+    private function throughAir(): array
+    {
+        $edge = $this->subject->part->isEdged() ? $this->subject->part->profile->edge : null;
+
+        return $edge === null ? [] : [new Said('route.turning.through-air', [
+            'drop' => Quantity::mm($edge->dropMm),
+            'middle' => Quantity::mm($edge->dropMm / 2),
+            'air' => Quantity::share(1 - $edge->share($edge->dropMm / 2)),
+        ])];
     }
 
     /** @return list<Said> which bar goes so deep without chatter, or that it chatters */
