@@ -17,6 +17,8 @@ final readonly class TurningRates
 
     public float $partOffMinutes;
 
+    public float $flattenMinutes;
+
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
@@ -24,6 +26,7 @@ final readonly class TurningRates
         $this->lastCutMm = $value('turning_last_cut_mm');
         $this->allowanceMm = $value('turning_allowance_mm');
         $this->roughWallShare = $value('turning_rough_wall_share');
+        $this->flattenMinutes = $value('turning_flatten_minutes');
         $this->partOffMinutes = $value('turning_part_off_minutes');
     }
 }

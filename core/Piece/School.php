@@ -21,6 +21,7 @@ use HonestGrain\Piece\School\Sitting;
 use HonestGrain\Piece\School\Tail;
 use HonestGrain\Piece\School\Tenon;
 use HonestGrain\Piece\School\Underside;
+use HonestGrain\Piece\School\WarpedRim;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\School\WetFinish;
 use HonestGrain\Reading\Copy;
@@ -35,7 +36,7 @@ final readonly class School
         'bore' => Bore::class, 'last-cut' => LastCut::class, 'fills' => Fills::class,
         'oily-wood' => OilyWood::class, 'tail' => Tail::class,
         'lid' => Lid::class, 'rim' => Rim::class, 'box-blank' => BoxBlank::class,
-        'sitting' => Sitting::class, 'wet-finish' => WetFinish::class,
+        'sitting' => Sitting::class, 'wet-finish' => WetFinish::class, 'warped-rim' => WarpedRim::class,
     ];
 
     public ?Inside $inside;
@@ -72,6 +73,8 @@ final readonly class School
 
     public ?WetFinish $wetFinish;
 
+    public WarpedRim $warpedRim;
+
     /** @param  \Closure(string): array<string>  $said  what was said of a choice, those that hold first */
     private function __construct(\Closure $said)
     {
@@ -92,6 +95,7 @@ final readonly class School
         $this->boxBlank = self::first(BoxBlank::class, $said('box-blank')) ?? BoxBlank::usual();
         $this->sitting = self::first(Sitting::class, $said('sitting')) ?? Sitting::usual();
         $this->wetFinish = self::first(WetFinish::class, $said('wet-finish'));
+        $this->warpedRim = self::first(WarpedRim::class, $said('warped-rim')) ?? WarpedRim::usual();
     }
 
     /**

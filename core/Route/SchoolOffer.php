@@ -19,6 +19,7 @@ use HonestGrain\Piece\School\OilyWood;
 use HonestGrain\Piece\School\Rim;
 use HonestGrain\Piece\School\Sitting;
 use HonestGrain\Piece\School\Tail;
+use HonestGrain\Piece\School\WarpedRim;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\School\WetFinish;
 use HonestGrain\Piece\StartsAs;
@@ -94,6 +95,8 @@ final readonly class SchoolOffer
             OilyWood::class => $any(fn (Part $part): bool => AskedSurface::isDenseAndOily(
                 $part->wood, $bench->calibration->asked,
             )),
+            WarpedRim::class => $any(fn (Part $part): bool => $part->profile->inner !== null
+                && ($piece->begins($part) === StartsAs::Roughed || $isTurned && $isWet($part))),
             Tail::class => $piece->startsAs === StartsAs::Blank,
             LastCut::class => $piece->startsAs === StartsAs::Blank,
             Fills::class => $isTurned && $any(fn (Part $part): bool => array_filter(

@@ -434,6 +434,15 @@ return [
         'from-about-across-long' => 'From about {blank|0} across and {height|0} long, down to {diameter|0}.',
         'true-rough-out' => 'True the rough-out',
         'dried-oval-hold-trued' => 'It dried oval: the hold is trued first, then everything from it.',
+        'flatten-rim' => 'Make its warped rim flat',
+        'flatten-because' => 'It is pressed by its rim: what rocks there lets go.',
+        'flatten-how' => 'Rim down on a chalked flat board, turned on the spot: where chalk comes off it stands high, '
+            .'at the end grain as a rule. Plane it there, or rub it on coarse paper on the board, until chalk comes '
+            .'off all round.',
+        'flatten-height' => 'It costs height: leave {high|0} over the foot.',
+        'on-a-board' => 'on a flat board',
+        'flattening' => 'making its rim flat',
+        'bears-inside' => 'The block bears inside: its rim touches nothing, and may stay as it warped.',
         'centre-found-again' => 'On its inked centre; where that is gone, halve the high and the low points as it '
             .'turns by hand.',
         'wood-inside' => 'Before the last cut outside, callipers at four places of the rim: is there wood inside '
@@ -868,6 +877,9 @@ return [
         'usual-rim' => 'is the usual one',
         'fast-rim' => 'goes a third higher, as some makers like it',
         'the-tail-centre' => 'The tail centre',
+        'a-warped-rim' => 'A rough-out with a warped rim',
+        'over-a-block' => 'over a padded block that bears inside it',
+        'rim-flattened' => 'its rim made flat first, and seated on it',
         'tail-stays' => 'stays up as long as it can',
         'tail-off-early' => 'goes once it runs true',
         'oily-wood' => 'Hard oily wood',

@@ -16,6 +16,7 @@ use HonestGrain\Piece\School\Bore;
 use HonestGrain\Piece\School\BoxBlank;
 use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\School\Tail;
+use HonestGrain\Piece\School\WarpedRim;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
@@ -24,6 +25,7 @@ use HonestGrain\Route\Internal\Setup;
 use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
+use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
@@ -56,6 +58,7 @@ final readonly class Turning
         $isBlank = ! $subject->isTrued();
 
         return [
+            ...$self->flattensRim() ? [$self->flatten()] : [],
             $isBlank ? $self->rough() : $self->true(),
             ...$subject->part->holding->isCut() && $isBlank ? [$self->hold()] : [],
             ...$self->isGlued() ? [$self->block()] : [],
@@ -74,7 +77,9 @@ final readonly class Turning
             $subject->id('block'), $subject->id('rough'), Wait::hours($subject->calibration->joints->glueHours),
             new Said('route.holdings.glue-block-because'),
         )] : [];
-        $chains = [...$chains, ...self::rested($subject)];
+        $chains = [...$chains, ...self::rested($subject), ...(new self($subject))->flattensRim() ? [Precedence::rule(
+            $subject->id('flatten'), $subject->id('true'), Wait::none(), new Said('route.turning.flatten-because'),
+        )] : []];
         foreach ($subject->isInPartner() && $subject->has(Face::Top) ? [Face::Outside, Face::Top] : [] as $face) {
             $chains[] = Precedence::custom(
                 $subject->id('shape', Face::Top), SandingRun::firstId($subject, $face), Wait::none(),
@@ -168,6 +173,35 @@ final readonly class Turning
         );
     }
 
+    private function flattensRim(): bool
+    {
+        return $this->subject->isTrued() && $this->subject->has(Face::Inside)
+            && $this->subject->school->warpedRim === WarpedRim::Flattened;
+    }
+
+    private function flatten(): Operation
+    {
+        $subject = $this->subject;
+        $profile = $subject->part->profile;
+
+        return new Operation(
+            id: $subject->id('flatten'), kind: StepKind::Turn, part: $subject->part->id,
+            doing: new Doing($subject->technique('saw'), [], on: []),
+            timing: new Timing($this->rates->flattenMinutes, 0.9),
+            setup: new Setup(
+                stances: [Stance::Off], hazards: Hazard::allOfDust($subject->part->wood),
+                hold: new Said('route.turning.on-a-board'),
+            ),
+            words: new StepWords(
+                new Said('route.turning.flatten-rim'), new Said('route.turning.flatten-because'), how: [
+                    new Said('route.turning.flatten-how'), new Said('route.turning.flatten-height', [
+                        'high' => Quantity::mm($profile->heightMm() + $this->rates->allowanceMm),
+                    ]),
+                ], brief: new Said('route.turning.flattening'),
+            ),
+        );
+    }
+
     private function true(): Operation
     {
         $wall = $this->roughWallMm();
@@ -180,6 +214,8 @@ final readonly class Turning
             ),
             because: new Said('route.turning.dried-oval-hold-trued'), rank: 1.0,
             how: [
+                ...$this->subject->has(Face::Inside) && ! $this->flattensRim()
+                    ? [new Said('route.turning.bears-inside')] : [],
                 new Said('route.turning.centre-found-again'),
                 new Said('route.turning.wall-about-there-true', ['wall' => Quantity::mm($wall)]),
                 new Said('route.turning.wood-inside'),
