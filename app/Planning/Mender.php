@@ -78,12 +78,13 @@ final readonly class Mender
         );
     }
 
-    /** The part from another blank; null where nothing was done to it, or it is glued to another for good. */
+    /** The part from another blank; null where nothing was done to it. */
     public function again(Piece $piece, ?string $part): ?Mended
     {
         return Remedies::makeAgain(
-            $this->core($piece), $this->mapper->bench($piece->workshop, $piece),
-            $this->mapper->tables($piece->workshop, $piece), History::of($piece)->inOrder(), $part,
+            piece: $this->core($piece), bench: $this->mapper->bench($piece->workshop, $piece),
+            tables: $this->mapper->tables($piece->workshop, $piece), done: History::of($piece)->inOrder(),
+            part: $part, id: sprintf('fix-%d', $piece->revision),
         );
     }
 

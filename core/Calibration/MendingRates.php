@@ -9,6 +9,8 @@ final readonly class MendingRates
 {
     public float $patchMinutes;
 
+    public float $cutOutMinutes;
+
     public float $patchHours;
 
     public float $touchMinutes;
@@ -42,6 +44,7 @@ final readonly class MendingRates
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
+        $this->cutOutMinutes = $value('mend_cut_out_minutes');
         $this->patchMinutes = $value('mend_patch_minutes');
         $this->patchHours = $value('mend_patch_hours');
         $this->touchMinutes = $value('mend_touch_minutes');

@@ -60,19 +60,19 @@ final readonly class Remedies
     }
 
     /**
-     * A part from another blank, whatever it is for; null where nothing was done to it, or it is glued for good.
+     * A part from another blank, whatever it is for; null where nothing was done to it.
      *
      * @param  list<string>  $done
      */
     public static function makeAgain(
-        Piece $piece, Bench $bench, Tables $tables, array $done, ?string $part,
+        Piece $piece, Bench $bench, Tables $tables, array $done, ?string $part, string $id = 'mend',
     ): ?Mended {
         $fault = Fault::read(Document::of([
             'kind' => FaultKind::Dropped->value, 'part' => $piece->partOrBody($part)->id,
         ]), $piece);
         $ways = (new WoodWays(FaultContext::at(
             fault: $fault, piece: $piece, route: Route::of($piece, $bench, $tables, Past::of($done)), done: $done,
-            tables: $tables, id: 'mend',
+            tables: $tables, id: $id,
         )))->makeAgain();
 
         return $ways === [] ? null : Mended::by($ways[0], $piece, $bench, $tables, $done);

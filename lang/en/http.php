@@ -112,8 +112,7 @@ return [
         'goes' => 'It goes on as it is.',
         'made-again' => 'Another blank: all that was done to the part is to be done once more. Undo takes the blank '
             .'away, and what was opened is ticked off again by hand.',
-        'nothing-to-make-again' => 'Nothing of that part was done, or it is glued to another: there is nothing to make '
-            .'again.',
+        'nothing-to-make-again' => 'Nothing of that part was done: there is nothing to make again.',
     ],
     'mix' => [
         'among-your-finishes-every' => '{name} is among your finishes; every coat of it follows its figures.',

@@ -261,6 +261,13 @@ return [
         'let-coat-harden' => 'Let the coat harden',
         'let-dry' => 'Let it dry',
     ],
+    'cut-out' => [
+        'title' => 'Cut the old {part|lower} off',
+        'out-of-socket' => 'Saw it off proud, bore the rest out with a bit a little under {across|1}, and pare the '
+            .'socket back to sound bare wood. Tape over what is finished round it.',
+        'off-tenon' => 'Saw and split the old wood away, never towards the tenon; pare and scrape that back to '
+            .'{across|1}, bare and sound. Tape over what is finished beside it.',
+    ],
     'wood-ways' => [
         'leave-spin-slowly-from' => 'Leave it as it is, and spin it slowly from now on',
         'sound-piece-crack-still' => 'A sound piece with a crack is still sound to look at; it must not hold water '

@@ -252,15 +252,7 @@ final class MendWaysTest extends TestCase
     {
         $spared = 0;
         foreach (Form::cases() as $form) {
-            $document = Starter::document(
-                Drawn::tables()->calibration->joints, $form, $form->profile(...array_values($form->sizes())),
-                Catalogue::shipped()->stacks(),
-                [
-                    'name' => Told::of($form->label()), 'purpose' => 'handled', 'wood' => 'Cherry (black)',
-                    'moisture_percent' => 9,
-                ],
-            );
-            $piece = Piece::read(Document::of($document), Drawn::tables());
+            $piece = self::begun($form);
             $bench = Bench::usual(Catalogue::shipped());
             $steps = Route::of($piece, $bench, Drawn::tables(), Past::of([]))->steps;
             $ids = array_map(fn (Step $step): string => $step->id, $steps);
@@ -323,6 +315,42 @@ final class MendWaysTest extends TestCase
             array_slice($ids, 0, (int) array_search($until, $ids, true) + 1),
             Fault::read(Document::of($fault + ['on' => $on]), $piece),
         );
+    }
+
+    private static function begun(Form $form): Piece
+    {
+        return Piece::read(Document::of(Starter::document(
+            Drawn::tables()->calibration->joints, $form, $form->profile(...array_values($form->sizes())),
+            Catalogue::shipped()->stacks(), [
+                'name' => Told::of($form->label()), 'purpose' => 'handled', 'wood' => 'Cherry (black)',
+                'moisture_percent' => 9,
+            ],
+        )), Drawn::tables());
+    }
+
+    public function test_what_is_glued_to_another_is_cut_off_it_before_it_is_made_again(): void
+    {
+        $piece = self::begun(Form::Scoop);
+        $tables = Drawn::tables();
+        $bench = Bench::usual(Catalogue::shipped());
+        $done = array_map(fn (Step $step): string => $step->id, Route::of($piece, $bench, $tables)->steps);
+        $joint = $piece->joints[0];
+        foreach (['handle' => 'body', 'body' => 'handle'] as $made => $stays) {
+            $again = Remedies::makeAgain($piece, $bench, $tables, $done, $made);
+            self::assertNotNull($again);
+            $cut = array_values(array_filter($again->steps, fn (Step $step): bool => $step->id === 'mend-1'))[0];
+            self::assertSame($stays, $cut->part);
+            self::assertStringContainsString(
+                $made === 'handle' ? 'bore the rest out' : 'never towards the tenon', Told::of($cut->words->how[0]),
+            );
+            $order = array_map(fn (Step $step): string => $step->id, $again->route->steps);
+            self::assertLessThan(
+                array_search("$joint->id/glue", $order, true), array_search('mend-1', $order, true), 'cut off first',
+            );
+            self::assertContains("$joint->id/glue", $again->remedy->again);
+            self::assertNotContains("$stays.outside/sand", $again->remedy->again, 'what stays is not done again');
+            self::assertContains("$made.outside/sand", $again->remedy->again);
+        }
     }
 
     /**

@@ -6,10 +6,12 @@ namespace HonestGrain\Mending\Internal;
 
 use HonestGrain\Coating\Coating;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Holding\Mount;
 use HonestGrain\Mending\Fault;
 use HonestGrain\Mending\Logged;
 use HonestGrain\Mending\Remedy;
 use HonestGrain\Piece\Heat;
+use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
@@ -19,6 +21,7 @@ use HonestGrain\Rack\Truing;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /**
@@ -33,7 +36,6 @@ final class FaultContext
 
     private int $made = 0;
 
-    /** @param  list<string>  $joints  of the part */
     private function __construct(
         private readonly Fault $fault,
         private readonly Part $part,
@@ -42,7 +44,7 @@ final class FaultContext
         public readonly Tables $tables,
         private readonly string $id,
         private readonly float $equilibriumPercent,
-        private readonly array $joints,
+        private readonly Piece $piece,
     ) {
     }
 
@@ -69,7 +71,7 @@ final class FaultContext
                 array_values(array_filter($here, $isDone)),
                 array_values(array_filter($here, fn (Step $step): bool => ! $isDone($step))), $done,
             ), tables: $tables, id: $id, equilibriumPercent: $equilibriumPercent,
-            joints: $piece->jointsOf($part),
+            piece: $piece,
         );
     }
 
@@ -441,20 +443,45 @@ final class FaultContext
         return new Remedy($id, $title, $because, $chained, $again);
     }
 
-    /** All of the part from another blank; null where nothing was done to it, or it is glued to another for good. */
+    /**
+     * All of the part from another blank; null where nothing was done to it. What it was glued to stays: the old part
+     * is cut out of its socket, or away from its tenon, before the new one is fitted.
+     */
     public function anew(string $id, Said $title, Said $because): ?Remedy
     {
         $done = array_filter($this->route->steps, fn (Step $step): bool => $this->isDone($step)
             && ($step->part === $this->part->id || $this->joins($step)));
         $isBegun = array_filter($done, fn (Step $step): bool => $step->part === $this->part->id) !== [];
-        $isGlued = array_filter(
-            $done, fn (Step $step): bool => $step->work->technique === 'glue' && $this->joins($step),
-        ) !== [];
+        $glued = array_filter(array_map(
+            $this->piece->joint(...), array_unique(array_merge(...array_values(array_map(
+                fn (Step $step): array => $step->work->technique === 'glue' && $this->joins($step)
+                    ? $step->work->of : [], $done,
+            )))),
+        ));
 
-        return ! $isBegun || $isGlued ? null : new Remedy(
-            id: $id, title: $title, because: $because, steps: [],
+        return ! $isBegun ? null : new Remedy(
+            id: $id, title: $title, because: $because, steps: array_values(array_map($this->cutOut(...), $glued)),
             again: array_values(array_map(fn (Step $step): string => $step->id, $done)), anew: $this->part->id,
         );
+    }
+
+    /** @return array<string, mixed> the old part off what it was glued to, as a document has it */
+    private function cutOut(Joint $joint): array
+    {
+        $isSocket = $joint->socket === $this->part->id;
+
+        return [
+            'id' => $this->id.'-'.(++$this->made), 'part' => $isSocket ? $joint->spigot : $joint->socket,
+            'said' => [
+                'title' => new Said('mending.cut-out.title', ['part' => Said::name($this->part->name)]),
+                'how' => new Said($isSocket ? 'mending.cut-out.off-tenon' : 'mending.cut-out.out-of-socket', [
+                    'across' => Quantity::mm($joint->diameterMm),
+                ]),
+            ],
+            'on' => null, 'minutes' => $this->tables->calibration->mending->cutOutMinutes, 'wait_hours' => 0.0,
+            'mount' => Mount::Lap->value, 'technique' => 'own', 'product' => null, 'before' => [$joint->id],
+            'after' => [],
+        ];
     }
 
     private function isDone(Step $step): bool
@@ -465,7 +492,7 @@ final class FaultContext
     /** Whether it is done to a joint of the part. */
     private function joins(Step $step): bool
     {
-        return array_intersect($step->work->of, $this->joints) !== [];
+        return array_intersect($step->work->of, $this->piece->jointsOf($this->part)) !== [];
     }
 
     /** The first fitting of the joint, which is not what is done again. */
