@@ -29,6 +29,9 @@ final class ProblemDocument
     /** The longest pause within a sitting where none is given. */
     private const MOST_GAP_MINUTES = 30.0;
 
+    /** A longer break than this no one works through. */
+    private const MOST_BREAK_MINUTES = 480.0;
+
     private const MAX_BUDGET_MS = 60_000;
 
     public static function read(Document $document): Problem
@@ -67,7 +70,7 @@ final class ProblemDocument
     }
 
     /**
-     * The tasks of a piece, each of its sitting soon after the one before.
+     * The tasks of a piece, each of its sitting soon after the one before, and through a break where it goes on.
      *
      * @param  list<Document>  $tasks
      * @return list<Document>
@@ -81,6 +84,11 @@ final class ProblemDocument
             $at = array_search($id, $ids, true);
             if ($at === false) {
                 throw InvalidField::choice($piece->at("sitting.$i"), $id, $ids);
+            }
+            if ($piece->has('through_break_minutes')) {
+                $tasks[$at] = $tasks[$at]->with(['through_break_minutes' => $piece->number(
+                    'through_break_minutes', 0, self::MOST_BREAK_MINUTES,
+                )]);
             }
             if ($i > 0) {
                 $tasks[$at] = self::soonAfter($tasks[$at], $sitting[$i - 1], $most);
@@ -122,7 +130,10 @@ final class ProblemDocument
         return Task::of(
             id: $task->text('id', 80), minutes: $task->number('minutes', 0, 100_000),
             takes: new Claims(self::quantities($task, 'needs', 0), self::quantities($task, 'holds', 0)), after: $after,
-            grouping: new Grouping($task->textOr('batch', null, 80), $task->flag('splittable', false)),
+            grouping: new Grouping(
+                $task->textOr('batch', null, 80), $task->flag('splittable', false),
+                (int) round(60 * $task->numberOr('through_break_minutes', 0.0, 0, self::MOST_BREAK_MINUTES)),
+            ),
             bounds: new Bounds($second('not_before'), $second('not_after')),
             title: $task->has('title') ? Said::name($task->text('title')) : null, field: $task->path,
         );

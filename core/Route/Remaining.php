@@ -64,7 +64,10 @@ final readonly class Remaining
                     $step->setup->needs, keeps: self::keeps($step, $behind),
                     heldNow: isset($mounted[$step->id]) ? [Shop::MOUNTS => 1] : [],
                 ),
-                after: $after, grouping: new Grouping($step->batch(), $step->timing->minutes > $splitAboveMinutes),
+                after: $after, grouping: new Grouping(
+                    $step->batch(), $step->timing->minutes > $splitAboveMinutes,
+                    (int) round(3600 * $step->timing->throughHours),
+                ),
                 bounds: new Bounds($notBefore, $notAfter), title: $step->brief(), field: $step->id,
             );
         }

@@ -45,6 +45,12 @@ final readonly class Step
         return Copy::with($this, ['timing' => Copy::with($this->timing, ['after' => $after])]);
     }
 
+    /** The same, going on through the breaks of a day that are no longer than this. */
+    public function through(float $hours): self
+    {
+        return Copy::with($this, ['timing' => Copy::with($this->timing, ['throughHours' => $hours])]);
+    }
+
     /** The same, the part staying on the lathe for another step. */
     public function mountedUntil(string $next): self
     {

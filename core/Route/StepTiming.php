@@ -16,6 +16,7 @@ final readonly class StepTiming
      * @param  list<Reason>  $reasons  why it comes after others
      * @param  Wait|null  $dustFree  until dust no longer sticks to it
      * @param  bool  $isDusty  whether it throws dust that a wet coat would catch
+     * @param  float  $throughHours  a break of the day that is no longer than this is worked through
      */
     public function __construct(
         public float $minutes,
@@ -24,6 +25,7 @@ final readonly class StepTiming
         public array $reasons = [],
         public ?Wait $dustFree = null,
         public bool $isDusty = false,
+        public float $throughHours = 0.0,
     ) {
     }
 }

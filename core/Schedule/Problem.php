@@ -65,8 +65,10 @@ final readonly class Problem
                 if ($task->seconds > 0 && $longest === 0) {
                     throw Unplaceable::noHours();
                 }
-                if ($task->seconds > $longest && ! $task->grouping->splittable) {
-                    throw Unplaceable::tooLong("$task->field.minutes", $task->seconds / 60, $longest / 60);
+                $most = $task->grouping->throughSeconds === 0 ? $longest
+                    : $hours->through($task->grouping->throughSeconds)->longestStretchSeconds();
+                if ($task->seconds > $most && ! $task->grouping->splittable) {
+                    throw Unplaceable::tooLong("$task->field.minutes", $task->seconds / 60, $most / 60);
                 }
             }
         }

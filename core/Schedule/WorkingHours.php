@@ -93,6 +93,24 @@ final readonly class WorkingHours
         return $stretches;
     }
 
+    /** The same, with the breaks of a day that are no longer than this worked through. */
+    public function through(int $seconds): self
+    {
+        $week = [];
+        foreach ($this->week as $day => $stretches) {
+            $joined = [];
+            foreach ($stretches as [$from, $to]) {
+                $before = array_pop($joined);
+                $isShort = $before !== null && ($from - $before[1]) * 60 <= $seconds;
+                $joined = [...$joined, ...$before === null || $isShort ? [] : [$before]];
+                $joined[] = [$before !== null && $isShort ? $before[0] : $from, $to];
+            }
+            $week[$day] = $joined;
+        }
+
+        return new self($week, $this->closed, $this->zone);
+    }
+
     /** Whether a closure takes a working day between two seconds (UTC). */
     public function isClosedBetween(int $from, int $to): bool
     {

@@ -196,6 +196,7 @@ return [
             'pieces' => 'at most 500: {"id", "due" or null, "weight", "tasks"}',
             'pieces[].sitting' => 'ids of tasks that follow one another with no longer pause than most_gap_minutes',
             'pieces[].most_gap_minutes' => '30 where not given',
+            'pieces[].through_break_minutes' => 'a break of the day that is no longer is worked through by its sitting',
             'pieces[].tasks' => 'at most 200, and 10000 in all: {"id", "minutes", "needs", "after", "holds", '
                 .'"batch", "splittable", "not_before", "not_after"}',
             'pieces[].tasks[].after' => '{"task", "min_hours", "max_hours" or null}, from the end of that task '

@@ -125,7 +125,8 @@ return [
         'one-sitting' => 'Wet work goes on in one sitting: {minutes|0} of hands until its foot is done, no pause over '
             .'{most|0}. A longer one in a bag or under wet cloth.',
         'through-the-break' => 'Wet work: {minutes|0} of hands until its foot is done, worked through a break of up to '
-            .'{hours|0}. The plan leaves the break open; whoever stops lays a wet cloth over it.',
+            .'{hours|0}: the plan goes on through it. Whoever stops lays a wet cloth over it, for {most|0} at '
+            .'the most.',
         'bagged' => 'Wet work: {minutes|0} of hands until its foot is done. It may lie up to {hours|0} in a closed bag '
             .'with its wet shavings, no longer.',
         'days-in-paper' => 'Some {days} days in paper for {wall|1} of wood; in the open about {open}, with the risk of '

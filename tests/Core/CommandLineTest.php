@@ -51,6 +51,13 @@ final class CommandLineTest extends TestCase
         self::assertSame('2026-12-01T10:00:00Z', $start($ask([
             'sitting' => ['a', 'b', 'c'], 'most_gap_minutes' => 60,
         ]), 'a'));
+        $through = $ask(['sitting' => ['a', 'b', 'c'], 'most_gap_minutes' => 30, 'through_break_minutes' => 60]);
+        self::assertSame(['2026-12-01T10:00:00Z', '2026-12-01T12:00:00Z'], [
+            $start($through, 'a'), $start($through, 'c'),
+        ], 'it goes on over lunch');
+        self::assertSame('2026-12-01T13:00:00Z', $start($ask([
+            'sitting' => ['a', 'b', 'c'], 'most_gap_minutes' => 30, 'through_break_minutes' => 45,
+        ]), 'a'), 'not over a longer one');
         [$code, , $error] = $this->grain(['schedule', '-'], (string) json_encode([
             'start' => '2026-12-01T08:00:00Z', 'hours' => ['tue' => [['08:00', '12:00']]],
             'resources' => ['turner' => 1], 'pieces' => [

@@ -595,6 +595,11 @@ final class DerivedRouteTest extends TestCase
                 self::assertSame($most, $lags[$steps[$i - 1]->id]->maxHours ?? null, $steps[$i]->id);
             }
         }
+        $steps = $route(['sitting' => 'through-the-break']);
+        $through = array_keys(array_filter($steps, fn ($step): bool => $step->timing->throughHours === 2.0));
+        self::assertSame(array_slice(array_keys($steps), 0, count($through)), $through, 'from the first to its foot');
+        self::assertContains('body.foot/sand', $through);
+        self::assertLessThan(count($steps), count($through));
         $dried = $route(['wet-finish' => 'finished-dry']);
         foreach ($dried['body/wipe-clean']->timing->after as $lag) {
             self::assertNull($lag->wait->maxHours, 'nothing hurries once it is dry');

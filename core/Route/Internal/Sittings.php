@@ -61,19 +61,20 @@ final readonly class Sittings
         $sitting = array_values(array_filter($at, fn (int $i): bool => $on !== [] && $i <= max($on)));
         [$most, $line] = match ($way) {
             Sitting::One => [$figures->greenGapHours, 'route.green.one-sitting'],
-            Sitting::Through => [$figures->greenBreakHours, 'route.green.through-the-break'],
+            Sitting::Through => [$figures->greenGapHours, 'route.green.through-the-break'],
             Sitting::Bagged => [$figures->greenBagHours, 'route.green.bagged'],
         };
         $minutes = array_sum(array_map(fn (int $i): float => $steps[$i]->timing->minutes, $sitting));
-        foreach (array_slice($sitting, 1) as $k => $i) {
-            $steps[$i] = self::soonAfter($steps[$i], $steps[$sitting[$k]]->id, $most);
+        foreach ($sitting as $k => $i) {
+            $steps[$i] = $way === Sitting::Through ? $steps[$i]->through($figures->greenBreakHours) : $steps[$i];
+            $steps[$i] = $k === 0 ? $steps[$i] : self::soonAfter($steps[$i], $steps[$sitting[$k - 1]]->id, $most);
         }
         if ($sitting !== []) {
             $first = $steps[$sitting[0]];
             $steps[$sitting[0]] = Copy::with($first, ['words' => Copy::with($first->words, ['how' => [
                 ...$first->words->how, new Said($line, [
                     'minutes' => Quantity::minutes($minutes), 'most' => Quantity::minutes(60 * $most),
-                    'hours' => Quantity::hours($most),
+                    'hours' => Quantity::hours($way === Sitting::Through ? $figures->greenBreakHours : $most),
                 ]),
             ]])]);
         }

@@ -46,7 +46,7 @@ final class Booker
         $at = $this->past($key, $from);
         while (true) {
             $this->looks++;
-            $runs = $task->grouping->splittable ? $this->split($at, $task->seconds)
+            $runs = $task->grouping->splittable ? $this->split($task, $at)
                 : $this->unbroken($task, $at, $gaveWayTo);
             $clash = null;
             foreach ($runs as [$start, $end]) {
@@ -65,7 +65,7 @@ final class Booker
 
     private static function key(Task $task): string
     {
-        $key = (string) $task->seconds;
+        $key = "$task->seconds {$task->grouping->throughSeconds}";
         foreach ($task->takes->needs as $resource => $quantity) {
             $key .= " $resource $quantity";
         }
@@ -176,8 +176,9 @@ final class Booker
     /** @return list<array{int, int}> */
     private function unbroken(Task $task, int $from, ?string &$gaveWayTo): array
     {
-        for ($i = $this->calendar->indexAfter($from); ; $i++) {
-            [$opens, $closes] = $this->calendar->stretch($i);
+        $calendar = $this->calendar->through($task->grouping->throughSeconds);
+        for ($i = $calendar->indexAfter($from); ; $i++) {
+            [$opens, $closes] = $calendar->stretch($i);
             $start = max($from, $opens);
             if ($start + $task->seconds <= $closes && $this->hasGap($task, $opens, $closes, $gaveWayTo)) {
                 return [[$start, $start + $task->seconds]];
@@ -200,11 +201,13 @@ final class Booker
     }
 
     /** @return list<array{int, int}> */
-    private function split(int $from, int $seconds): array
+    private function split(Task $task, int $from): array
     {
         $runs = [];
-        for ($i = $this->calendar->indexAfter($from); $runs === [] || $seconds > 0; $i++) {
-            [$opens, $closes] = $this->calendar->stretch($i);
+        $seconds = $task->seconds;
+        $calendar = $this->calendar->through($task->grouping->throughSeconds);
+        for ($i = $calendar->indexAfter($from); $runs === [] || $seconds > 0; $i++) {
+            [$opens, $closes] = $calendar->stretch($i);
             $start = max($from, $opens);
             $run = min($seconds, $closes - $start);
             $runs[] = [$start, $start + $run];

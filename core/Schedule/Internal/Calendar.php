@@ -23,9 +23,19 @@ final class Calendar
 
     private int $days = 0;
 
-    public function __construct(public readonly WorkingHours $hours, int $start)
+    /** @var array<int, self> by the longest break that is worked through, seconds */
+    private array $through = [];
+
+    public function __construct(public readonly WorkingHours $hours, private readonly int $start)
     {
         $this->next = (new \DateTimeImmutable("@$start"))->setTimezone($hours->zone)->setTime(0, 0);
+    }
+
+    /** The hours of what goes on through the breaks of a day that are no longer than this. */
+    public function through(int $seconds): self
+    {
+        return $seconds <= 0 ? $this
+            : $this->through[$seconds] ??= new self($this->hours->through($seconds), $this->start);
     }
 
     /**
