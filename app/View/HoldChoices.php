@@ -6,6 +6,7 @@ namespace App\View;
 
 use HonestGrain\Holding\Grasp;
 use HonestGrain\Holding\HoldStage;
+use HonestGrain\Holding\Mount;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
@@ -56,7 +57,8 @@ final readonly class HoldChoices
                 : say('view.hold-choices.does-not-serve', ['hold' => $label]);
         }
 
-        return $options;
+        return $options + ($stage === HoldStage::Foot && $this->part->holding->isPartedOff()
+            ? [Mount::Lap->value => say('view.hold-choices.by-hand')] : []);
     }
 
     /** @return list<array{string, list<array{string, bool, string}>}> stage, and of each hold whether and why */

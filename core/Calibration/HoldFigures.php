@@ -37,6 +37,10 @@ final readonly class HoldFigures
 
     public float $stubMm;
 
+    public float $slenderTimes;
+
+    public float $handFootTimes;
+
     public float $stemShare;
 
     public float $jawsBestShare;
@@ -113,6 +117,8 @@ final readonly class HoldFigures
         $this->plateEdgeMm = $value('hold_plate_edge_mm');
         $this->neckMm = $value('hold_neck_mm');
         $this->stubMm = $value('hold_stub_mm');
+        $this->slenderTimes = $value('hold_slender_times');
+        $this->handFootTimes = $value('hold_hand_foot_times');
         $this->stemShare = $value('hold_stem_share');
         $this->coreMm = $value('hold_core_mm');
         $this->coreRoomMm = $value('hold_core_room_mm');

@@ -23,10 +23,11 @@ final readonly class Positions
      * @param  Mount|null  $foot  how it is held while its foot is finished; as most are where nobody said
      * @param  bool  $isBall  whether it is turned a quarter between two cups once it is round
      * @param  bool  $reverses  whether it is turned round for its foot at all
+     * @param  bool  $isHeldAtBothEnds  whether it gets a hold at its other end, too, to be bored from both
      */
     public static function of(
         Holding $holding, ?Mount $first, ?Mount $truing = null, ?Mount $foot = null, bool $reverses = true,
-        bool $isBall = false,
+        bool $isBall = false, bool $isHeldAtBothEnds = false,
     ): self {
         if ($isBall) {
             return self::ofBall($holding);
@@ -47,6 +48,10 @@ final readonly class Positions
             if ($mount !== null && $holding->hasFirst()) {
                 $positions[] = new Position($stance, $mount, [Face::Outside, Face::Foot]);
             }
+        }
+        if ($isHeldAtBothEnds) {
+            // Nothing but the bore: what it holds by is turned away again.
+            $positions[] = new Position(Stance::Far, $holding->on(), []);
         }
         if ($reverses && $holding->isReversed()) {
             $positions[] = new Position(

@@ -19,12 +19,15 @@ enum Stance: string
     /** Turned round, its foot outwards. */
     case Foot = 'foot';
 
+    /** Held by what was cut at its other end, while it is bored from its foot. */
+    case Far = 'far';
+
     /** Off the lathe. */
     case Off = 'off';
 
     /** Whether its foot points to the tailstock. */
     public function footOut(): bool
     {
-        return in_array($this, [self::First, self::Truing, self::Foot], true);
+        return in_array($this, [self::First, self::Truing, self::Foot, self::Far], true);
     }
 }

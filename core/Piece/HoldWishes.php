@@ -19,10 +19,13 @@ final readonly class HoldWishes
     {
     }
 
-    /** @return list<Mount> whatever the lathe turns */
-    public static function mounts(): array
+    /** @return list<Mount> whatever the lathe turns; a foot may be finished by hand, too */
+    public static function mounts(HoldStage $stage): array
     {
-        return array_values(array_filter(Mount::cases(), fn (Mount $mount): bool => $mount->spins()));
+        return array_values(array_filter(
+            Mount::cases(), fn (Mount $mount): bool => $mount->spins()
+                || $mount === Mount::Lap && $stage === HoldStage::Foot,
+        ));
     }
 
     public static function read(Document $part): self
@@ -32,7 +35,7 @@ final readonly class HoldWishes
         }
         $holds = $part->child('holds');
         $read = fn (HoldStage $stage): ?Mount => $holds->has($stage->value)
-            ? Mount::from($holds->choice($stage->value, array_column(self::mounts(), 'value'))) : null;
+            ? Mount::from($holds->choice($stage->value, array_column(self::mounts($stage), 'value'))) : null;
 
         return new self($read(HoldStage::Outside), $read(HoldStage::Foot));
     }

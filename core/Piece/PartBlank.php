@@ -35,6 +35,14 @@ final readonly class PartBlank
             : self::entered($stock->stock, count($stock->parts) === 1, $across, $high);
     }
 
+    /** The same, so much longer, for a second hold at its other end. */
+    public function longer(float $mm): self
+    {
+        return new self(
+            $this->acrossMm, $this->swingsMm, $this->highMm + $mm, $this->volumeMm3 * (1 + $mm / $this->highMm),
+        );
+    }
+
     /** A spindle is sawn square; a bowl is sawn round first, and the saw leaves about a tenth. */
     private static function least(Part $part, float $acrossMm, float $highMm): self
     {

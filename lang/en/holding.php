@@ -133,6 +133,10 @@ return [
         'round-a-core' => 'A core of {core|0} of sound wood stays in the middle, for the tail centre to bear on: never '
             .'thinner while it turns.',
         'core' => 'The inside is in the way of a centre; it goes only round a core of {core|0} of sound wood.',
+        'steady-half-way' => '{times|0} times as long as thick, it whips: the steady on a true band half-way.',
+        'slender-spindle' => '{times|0} times as long as thick, it whips: light cuts, half the speed, a bare hand '
+            .'lightly behind the tool.',
+        'not-by-hand' => 'What is sawn free and finished by hand has a waste end at its foot, and no ring cut there.',
         'spur-across' => 'The spur across the crack, never in line with it.',
         'screw-stays' => 'Its screw goes {deep|0} in, and only {wood|0} is hollowed away there.',
         'screw-flawed' => 'Wood that may fly wants more than one screw.',

@@ -102,6 +102,11 @@ return [
         'floor-done-then' => 'Its floor is finished only then.',
         'the-core' => 'the core',
         'part-it-off' => 'Part it off, its foot undercut',
+        'saw-it-free' => 'Saw it free and finish its foot by hand',
+        'by-hand-because' => 'As you chose: nothing is turned round for its foot, and nothing presses on its rim.',
+        'saw-proud' => 'Still in what held it or in a padded cradle, never in a bare hand: a fine saw a few '
+            .'millimetres proud, turned on as it goes. Then pared towards the middle with a sharp gouge, and sanded.',
+        'dish-by-hand' => 'Dished a little, so that it stands on its edge.',
         'widened-cut' => 'A widened cut, undercut so that it stands on its edge, down to {neck|0}; then stop '
             .'the lathe and saw through, a hand beneath.',
         'plug-over-length' => 'A few millimetres over length: what stands proud is cut flush once it is glued.',
@@ -444,6 +449,10 @@ return [
         'on-a-board' => 'on a flat board',
         'flattening' => 'making its rim flat',
         'bears-inside' => 'The block bears inside: its rim touches nothing, and may stay as it warped.',
+        'far-tenon' => 'Cut a tenon at the other end, too',
+        'far-tenon-away' => 'Its second tenon is turned away, and that end cut true.',
+        'far-tenon-size' => 'As wide as the first, in waste beyond the piece: it takes {long|0} of the blank at that '
+            .'end, and is turned away once the bore is through.',
         'centre-found-again' => 'On its inked centre; where that is gone, halve the high and the low points as it '
             .'turns by hand.',
         'wood-inside' => 'Before the last cut outside, callipers at four places of the rim: is there wood inside '
@@ -528,6 +537,12 @@ return [
         'drill-hole' => 'Drill the hole',
         'bore-hole' => 'Bore the hole',
         'across-deep' => '{what}, {diameter|1} across and {depth|0} deep',
+        'from-both-held' => 'No bit reaches through: the bore comes from both ends, held by a tenon at the other.',
+        'far-tenon-away-first' => 'Its second tenon stands there until the bore is through.',
+        'halves-meet' => 'The two halves meet in the middle; what little they miss each other by, the turned outside '
+            .'does not show.',
+        'half-from-top' => 'Drill {diameter|0}, {depth|0} deep from its upper end',
+        'half-from-foot' => 'Drill {diameter|0}, {depth|0} deep from its foot, to meet it',
         'before-wall-about-thinned' => 'Before the wall about it is thinned, while it runs true.',
         'with-bit' => 'With a {bit}, marked at {depth|0} from the face it starts at.',
         'depth-hole' => 'Drill the depth hole, {diameter|1} across and {depth|0} deep',
@@ -659,6 +674,8 @@ return [
         'hold-all-follows-cut' => 'The hold for all that follows is cut from this side.',
         'press-tail-centre-up' => 'Press it {mount}, the tail centre up',
         'dried-oval-hold-trued' => 'It dried oval: its hold is trued from this side before anything else.',
+        'turn-round-far' => 'Turn it round onto the tenon at its other end',
+        'turn-back' => 'Turn it back onto the tenon at its foot',
         'turn-round' => 'Turn it round and {mount|lower}',
         'hold-true-again' => 'Its hold is true again.',
         'all-left-spin-reached' => 'All that is left to spin is reached from here.',
@@ -867,6 +884,7 @@ return [
         'wet-wood' => 'Wet wood',
         'the-bore' => 'The bore',
         'bored-first' => 'goes in first, and the outside is turned true to it',
+        'hold-at-each-end' => 'comes from both ends on the lathe, a tenon at each',
         'shaped-first' => 'goes in last: a bit that wanders shows in the wall',
         'outside-last-cut' => 'The last cut of the outside',
         'last-cut-in-one' => 'comes with its shape, from the first hold',

@@ -300,6 +300,7 @@ return [
         'no-date' => 'Not with what this shop has.',
     ],
     'hold-choices' => [
+        'by-hand' => 'None: sawn free, and finished by hand',
         'what-serves-best' => 'what serves best',
         'serves' => 'It serves.',
         'does-not-serve' => '{hold}: does not serve',

@@ -6,6 +6,7 @@ namespace HonestGrain\Holding\Hold;
 
 use HonestGrain\Holding\Grip;
 use HonestGrain\Holding\HoldStage;
+use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Rig;
 use HonestGrain\Holding\Workpiece;
 use HonestGrain\Words\Quantity;
@@ -33,6 +34,10 @@ final readonly class BetweenCentres implements Hold
             ]) : null,
         ])), how: array_values(array_filter([
             $work->wood->mayFly ? new Said('holding.hold.spur-across') : null,
+            $work->size->heightMm > $figures->slenderTimes * $work->size->diameterMm ? new Said(
+                'holding.hold.'.($rig->equipment->owns(Mount::Steady) ? 'steady-half-way' : 'slender-spindle'),
+                ['times' => Quantity::number(round($work->size->heightMm / $work->size->diameterMm))],
+            ) : null,
             $isInside ? new Said('holding.hold.round-a-core', ['core' => Quantity::mm($figures->coreMm)]) : null,
         ])));
     }

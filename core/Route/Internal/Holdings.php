@@ -137,7 +137,7 @@ final readonly class Holdings
             && $subject->startsAs === StartsAs::Blank;
         $never = array_filter([
             $isNever($wishes->outside, Stance::First) ? $wishes->outside : null,
-            $isNever($wishes->foot, Stance::Foot) ? $wishes->foot : null,
+            $isNever($wishes->foot, Stance::Foot) && ! $subject->isFootByHand() ? $wishes->foot : null,
         ]);
 
         return [...array_map(fn (string $line): Conflict => Conflict::forbid(

@@ -203,6 +203,12 @@ final readonly class Itinerary
     {
         $positions = $this->positions[$step->part ?? ''];
         foreach ($positions->onLathe() as $position) {
+            if ($position->mount === $step->setup->mount
+                && $position->stance->footOut() === $step->setup->footOut) {
+                return $position;
+            }
+        }
+        foreach ($positions->onLathe() as $position) {
             if ($position->mount === $step->setup->mount) {
                 return $position;
             }

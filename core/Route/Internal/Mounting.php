@@ -50,6 +50,7 @@ final readonly class Mounting
         $isFirst = $so->turned === null;
         $isTruing = ! $isFirst && $stage->position->stance === Stance::Truing;
         $isTurned = ! $isFirst && ! $stage->isReturn && ! $isTruing;
+        $isFar = $isTurned && $stage->position->stance === Stance::Far;
         [$title, $because, $mind] = self::words($subject, $stage, $so->heldLast, $isFirst, $isTurned);
         $mount = $stage->position->mount;
         $minutes = match (true) {
@@ -67,6 +68,7 @@ final readonly class Mounting
             id: match (true) {
                 $isFirst => $subject->id('mount'),
                 $isTruing => $subject->id('mount-to-true'),
+                $isFar => $subject->id('reverse-far'),
                 $isTurned => $subject->id($so->turned === 0 ? 'reverse' : 'reverse-foot'),
                 default => "{$stage->operations[0]}/mount",
             },
@@ -136,6 +138,14 @@ final readonly class Mounting
                     'route.layout.turn-round', ['mount' => $holding->mount()],
                 ), new Said('route.layout.hold-true-again'),
                 [$holding->marked(), ...$main],
+            ],
+            $stage->position->stance === Stance::Far => [
+                new Said('route.layout.turn-round-far'), new Said('route.bored.from-both-held'),
+                [$holding->marked()],
+            ],
+            $last === Stance::Far => [
+                new Said('route.layout.turn-back'), new Said('route.layout.all-left-spin-reached'),
+                [$holding->remounted()],
             ],
             $isTurned => [
                 new Said(

@@ -147,7 +147,7 @@ final readonly class Stepping
         $holding = $this->subject->part->holding;
         $own = $operation->setup->hold;
         $on = match ($this->stage->position->stance) {
-            Stance::Main => $holding->mounted(),
+            Stance::Main, Stance::Far => $holding->mounted(),
             Stance::Foot => $this->subject->hasPoles() ? new Said('route.poles.in-cups')
                 : $holding->hold($this->stage->position->mount),
             Stance::First, Stance::Truing => $this->subject->isInPartner() ? Holding::Tenon->mounted()

@@ -47,6 +47,7 @@ final readonly class Bored
         $boring = $this->boringOf($drawn);
         $this->cutMm = match (true) {
             $isTurnedOnIt => $drawn + $subject->calibration->turning->allowanceMm,
+            $subject->isHeldAtBothEnds => $drawn + 2 * $subject->calibration->turning->allowanceMm,
             $boring?->isFromBothEnds === true => max($drawn, PartBlank::of(
                 $subject->part, $subject->piece->stockOf($subject->part), $subject->calibration,
             )->highMm),
@@ -74,7 +75,11 @@ final readonly class Bored
         $self = new self($subject);
 
         return [
-            ...$subject->has(Face::Bore) ? [$self->isOffTheLathe() ? $self->atThePress() : $self->bore()] : [],
+            ...match (true) {
+                ! $subject->has(Face::Bore) => [],
+                $subject->isHeldAtBothEnds => [$self->half(Stance::Main), $self->half(Stance::Far)],
+                default => [$self->isOffTheLathe() ? $self->atThePress() : $self->bore()],
+            },
             ...$self->depthHole(),
         ];
     }
@@ -95,7 +100,17 @@ final readonly class Bored
         $depth = $first($subject->id('depth-hole', Face::Inside));
         $round = $first($subject->id('rough'), $subject->id('true'));
 
+        $far = $first($subject->id('drill-far', Face::Bore));
+
         return array_values(array_filter([
+            self::before($first($subject->id('far-tenon')), $bore, 'route.bored.from-both-held'),
+            self::before($bore, $far, 'route.bored.halves-meet'),
+            self::before($far, $first($subject->id('shape', Face::Outside)), 'route.bored.outside-true-to-hole'),
+            self::before($far, $first($subject->id('hollow', Face::Inside)), 'route.bored.from-both-held'),
+            $far === null || ! $subject->has(Face::Top) ? null : self::before(
+                $subject->id('shape', Face::Outside), SandingRun::firstId($subject, Face::Top),
+                'route.bored.far-tenon-away-first',
+            ),
             $subject->school->bore === Bore::Last && ! $self->isOffTheLathe() ? self::before(
                 $first($subject->id('shape', Face::Outside)), $bore, 'route.bored.after-its-shape',
             ) : null,
@@ -123,7 +138,8 @@ final readonly class Bored
      */
     private function isOffTheLathe(): bool
     {
-        return $this->boring !== null && ($this->subject->part->holding->turnsOnBore()
+        return $this->boring !== null && ! $this->subject->isHeldAtBothEnds
+            && ($this->subject->part->holding->turnsOnBore()
             || ($this->boring->isFromBothEnds && $this->subject->startsAs === StartsAs::Blank));
     }
 
@@ -146,6 +162,36 @@ final readonly class Bored
                 $title, new Said('route.bored.before-wall-about-thinned'),
                 how: [...$boring === null ? [] : [self::withBit($boring, $this->cutMm)], ...$time->how],
                 brief: Said::lower($title), reckoning: $time->reckoning,
+            ),
+        );
+    }
+
+    /** One half of it, held by a tenon at the other end: from the top first, then from the foot. */
+    private function half(Stance $stance): Operation
+    {
+        $subject = $this->subject;
+        $boring = $this->boring ?? throw new \LogicException('No bit bores it.');
+        $isFar = $stance === Stance::Far;
+        $title = new Said($isFar ? 'route.bored.half-from-foot' : 'route.bored.half-from-top', [
+            'diameter' => Quantity::mm($subject->part->profile->bore->diameterMm ?? 0.0),
+            'depth' => Quantity::mm($this->cutMm / 2),
+        ]);
+
+        return new Operation(
+            id: $subject->id($isFar ? 'drill-far' : 'drill', Face::Bore), kind: StepKind::Turn,
+            part: $subject->part->id,
+            doing: new Doing($subject->technique('drill'), $isFar ? [] : $subject->places([Face::Bore]), on: [
+                Face::Bore,
+            ]),
+            timing: new Timing(max(1.0, $boring->minutes / 2), self::RANKS['bore'] + (int) $isFar / 100),
+            setup: new Setup(
+                stances: [$stance], speed: $subject->rimSpeed()->under(Speed::most($boring->rpm, 'bit')),
+                hazards: $subject->spinning(),
+            ),
+            words: new StepWords(
+                $title, new Said($isFar ? 'route.bored.halves-meet' : 'route.bored.from-both-held'),
+                how: [self::withBit($boring, $this->cutMm), ...$boring->how], brief: Said::lower($title),
+                reckoning: $boring->reckoning,
             ),
         );
     }

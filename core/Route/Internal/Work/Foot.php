@@ -16,6 +16,7 @@ use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Work;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -80,6 +81,9 @@ final class Foot
     {
         $holding = $subject->part->holding;
         $isPlug = $subject->isPlug() && $holding === Holding::Tenon;
+        if ($subject->isFootByHand()) {
+            return self::sawnFree($subject);
+        }
         $isWhole = $subject->isPartedWhole() || $isPlug;
         $title = $isWhole ? new Said('route.foot.part-it-off') : $holding->release($subject->stands());
 
@@ -107,6 +111,32 @@ final class Foot
                     $subject->has(Face::Inside), $subject->footHold->mount ?? $holding->reversed(),
                 ),
                 brief: new Said('route.foot.the-foot'),
+            ),
+        );
+    }
+
+    /** Sawn off its hold with the lathe still, its foot pared and dished by hand. */
+    private static function sawnFree(PartContext $subject): Operation
+    {
+        $onLathe = $subject->calibration->turning->partOffMinutes + $subject->minutesOver(
+            $subject->calibration->cuts->finishMinutesPer100Cm2, [Face::Foot],
+        );
+
+        return new Operation(
+            id: $subject->id('part-off'), kind: StepKind::Foot, part: $subject->part->id,
+            doing: new Doing($subject->technique('part-off'), $subject->places([Face::Foot]), on: [Face::Foot]),
+            timing: new Timing($onLathe * $subject->calibration->holds->handFootTimes, 90.0),
+            setup: new Setup(
+                work: Work::Lap, stances: [Stance::Off],
+                hazards: [Hazard::Saw, Hazard::ofDust($subject->part->wood)],
+                hold: new Said('route.joints.padded-cradle'),
+            ),
+            words: new StepWords(
+                new Said('route.foot.saw-it-free'), new Said('route.foot.by-hand-because'), how: [
+                    new Said('route.foot.saw-proud'), ...PartContext::said(
+                        $subject->stands() ? new Said('route.foot.dish-by-hand') : null,
+                    ),
+                ], brief: new Said('route.foot.the-foot'),
             ),
         );
     }

@@ -37,6 +37,7 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Piece\PartBlank;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
+use HonestGrain\Piece\School\Bore;
 use HonestGrain\Piece\School\Fills;
 use HonestGrain\Piece\School\LastCut;
 use HonestGrain\Piece\School\Lid;
@@ -86,6 +87,9 @@ final readonly class PartContext
 
     private bool $isWhole;
 
+    /** Whether a tenon is cut at each end, so that a long bore comes from both on the lathe. */
+    public bool $isHeldAtBothEnds;
+
     /** @var list<string> the fills of the outside that are cut through with the wood about them */
     public array $cutThrough;
 
@@ -118,12 +122,15 @@ final readonly class PartContext
         $isBlank = $this->startsAs === StartsAs::Blank;
         $this->firstHold = $isBlank ? $this->holds(HoldStage::Outside)->wished($part->holds->outside) : null;
         $this->mainHold = $isBlank ? $this->holds(HoldStage::Inside)->by($part->holding->on()) : null;
-        $this->footHold = $this->holds(HoldStage::Foot)->wished($part->holds->foot ?? $this->usualFootHold());
+        $foot = $part->holds->foot === Mount::Lap && ! $this->isFootByHand() ? null : $part->holds->foot;
+        $this->footHold = $this->holds(HoldStage::Foot)->wished($foot ?? $this->usualFootHold());
+        $this->isHeldAtBothEnds = $this->holdsAtBothEnds();
         $this->positions = Positions::of(
             holding: $part->holding,
             first: $isBlank && $this->isInPartner() ? Mount::Tenon : $this->firstHold?->mount,
             truing: $this->isTrued() ? Mount::Jam : null, foot: $this->footHold?->mount,
             reverses: ! $this->isWhole, isBall: $this->hasPoles(),
+            isHeldAtBothEnds: $this->isHeldAtBothEnds,
         );
     }
 
@@ -258,7 +265,7 @@ final readonly class PartContext
     {
         return match ($stance) {
             Stance::First => $this->firstHold,
-            Stance::Main => $this->mainHold,
+            Stance::Main, Stance::Far => $this->mainHold,
             Stance::Foot => $this->footHold,
             Stance::Truing, Stance::Off => null,
         };
@@ -275,14 +282,19 @@ final readonly class PartContext
 
         return new Said('route.holdings.instead-of', [
             'mount' => $wish->label(),
-            'because' => $this->holds($stage)->by($wish)->because ?? [new Said('holding.hold.not-known')],
+            'because' => $wish === Mount::Lap ? [new Said('holding.hold.not-by-hand')]
+                : $this->holds($stage)->by($wish)->because ?? [new Said('holding.hold.not-known')],
         ]);
     }
 
     /** What it is turned from. */
     public function blank(): PartBlank
     {
-        return PartBlank::of($this->part, $this->piece->stockOf($this->part), $this->calibration);
+        $stock = $this->piece->stockOf($this->part);
+        $blank = PartBlank::of($this->part, $stock, $this->calibration);
+
+        // One that was entered is as long as it is.
+        return $stock === null && $this->isHeldAtBothEnds ? $blank->longer($this->calibration->stock->tenonMm) : $blank;
     }
 
     /** What holds it at a stage. */
@@ -552,14 +564,39 @@ final readonly class PartContext
         return $this->isWhole;
     }
 
+    /** Whether its maker saws it free and finishes its foot by hand. */
+    public function isFootByHand(): bool
+    {
+        return $this->part->holds->foot === Mount::Lap && $this->part->holding->isPartedOff()
+            && $this->part->holding->isReversed() && ! $this->isPlug() && ! $this->isHollowLid()
+            && $this->part->marksOn(Face::Foot) === [];
+    }
+
     private function partsWhole(): bool
     {
         $profile = $this->part->profile;
+        if ($this->isFootByHand()) {
+            return true;
+        }
 
         return $this->part->holding === Holding::Tenon && $this->part->grain === GrainDirection::End
             && $this->part->marksOn(Face::Foot) === [] && ! $this->isPlug() && ! $this->isHollowLid()
             && $this->has(Face::Foot) && ($this->isStemmed() || ($this->part->holds->foot === null
                 && 2 * $profile->standsOn()->r <= $this->calibration->holds->neckMm));
+    }
+
+    private function holdsAtBothEnds(): bool
+    {
+        $bore = $this->part->profile->bore;
+        if ($this->school->bore !== Bore::BothHolds || $bore?->isThrough() !== true
+            || $this->startsAs !== StartsAs::Blank || $this->part->holding !== Holding::Tenon
+            || $this->firstHold === null) {
+            return false;
+        }
+
+        return $this->boringIfAny($this->hole(
+            $bore->diameterMm, $this->part->profile->heightMm(), true,
+        ))?->isFromBothEnds === true;
     }
 
     /** Whether a stem carries it, longer than it is thick, that would break between a pad and a centre. */

@@ -61,6 +61,7 @@ final readonly class Turning
             ...$self->flattensRim() ? [$self->flatten()] : [],
             $isBlank ? $self->rough() : $self->true(),
             ...$subject->part->holding->isCut() && $isBlank ? [$self->hold()] : [],
+            ...$subject->isHeldAtBothEnds ? [$self->farHold()] : [],
             ...$self->isGlued() ? [$self->block()] : [],
             $self->shape($isBlank),
             ...$subject->hasLastCut() ? [$self->lastCut()] : [],
@@ -223,6 +224,18 @@ final readonly class Turning
         );
     }
 
+    /** Beyond the piece at its other end, of the same size: it is turned away once the bore is through. */
+    private function farHold(): Operation
+    {
+        return $this->cut(
+            technique: 'tenon', what: 'far-tenon', faces: [], title: new Said('route.turning.far-tenon'),
+            cut: $this->rates->holdMinutes, because: new Said('route.bored.from-both-held'), rank: 2.1,
+            how: [new Said('route.turning.far-tenon-size', [
+                'long' => Quantity::mm($this->subject->calibration->stock->tenonMm),
+            ])],
+        );
+    }
+
     private function hold(): Operation
     {
         $isTenon = $this->subject->part->holding === Holding::Tenon;
@@ -262,6 +275,7 @@ final readonly class Turning
                 ...$this->subject->hasLastCut() ? [new Said('route.turning.leave-for-last-cut', [
                     'left' => Quantity::mm($this->rates->lastCutMm),
                 ])] : PartContext::said($this->subject->part->figured?->advice()),
+                ...$this->subject->isHeldAtBothEnds ? [new Said('route.turning.far-tenon-away')] : [],
                 ...$this->subject->isStemmed() && $isBlank
                     ? [new Said('route.turning.cup-before-stem'), new Said('route.turning.stem-in-short-runs')] : [],
                 ...$this->throughAir()],
@@ -402,7 +416,7 @@ final readonly class Turning
         array $how = [],
     ): Operation {
         $subject = $this->subject;
-        $isWhole = in_array($what, ['rough', 'true', 'tenon', 'recess'], true);
+        $isWhole = in_array($what, ['rough', 'true', 'tenon', 'recess', 'far-tenon'], true);
         $places = $isWhole ? $subject->faces() : $faces;
         $single = in_array($what, ['shape', 'last-cut', 'hollow', 'bore', 'drill'], true) ? $faces[0] : null;
 
