@@ -51,11 +51,17 @@ final readonly class SchoolOffer
             if (! self::mayMatter($choice, $piece, $bench)) {
                 continue;
             }
-            $ways = [];
+            $ways = $seen = [];
             $isOpen = false;
             foreach ($choice::cases() as $way) {
                 $route = Route::of($piece->inSchool($name, $way->value), $bench, $tables, $past);
-                $isSame = self::told($route) === $now;
+                $told = self::told($route);
+                $isSame = $told === $now;
+                // What comes to the same as a way before it is none for this piece, unless it was chosen.
+                if (in_array($told, $seen, true) && ($piece->school[$name] ?? null) !== $way->value) {
+                    continue;
+                }
+                $seen[] = $told;
                 $isOpen = $isOpen || ! $isSame;
                 $ways[] = SchoolWay::of($way->value, $way->said(), $route, $isSame);
             }

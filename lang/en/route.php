@@ -172,6 +172,8 @@ return [
         'to-set' => 'to set',
         'with-glue' => 'With {glue}; about {hours|0} before it is worked. The label\'s own time comes first.',
         'grooves' => 'Two shallow grooves round the tenon hold glue that would be scraped off going in.',
+        'plug-carries' => 'Once it has set, jaws may hold the piece by it: leave {long|0} of it proud, {across|0} or '
+            .'more across, and cut that flush in the end.',
         'grain-same-way' => 'Its grain the same way as the wood about it, so that both move together; a thin line of '
             .'glue all round, and a little over length, to be cut flush.',
         'ball-clearance' => 'It falls in and comes out freely: {clear|1} wider than the ball is the least, here '

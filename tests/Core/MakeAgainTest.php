@@ -53,7 +53,7 @@ final class MakeAgainTest extends TestCase
         }
     }
 
-    public function test_nothing_is_made_again_that_was_not_begun_or_is_glued_to_another(): void
+    public function test_nothing_is_made_again_that_was_not_begun_and_what_is_glued_is_cut_off_first(): void
     {
         $again = fn (Piece $piece, array $done, string $part): ?Mended => Remedies::makeAgain(
             $piece, self::bench(), Drawn::tables(), $done, $part,
@@ -61,7 +61,10 @@ final class MakeAgainTest extends TestCase
         self::assertNull($again(self::box(), ['body/rough'], 'lid'));
         $glued = self::box('glued-tenon');
         self::assertNotNull($again($glued, self::LID, 'lid'));
-        self::assertNull($again($glued, [...self::LID, 'j1/fit', 'j1/glue'], 'lid'));
+        self::assertSame([], $again($glued, self::LID, 'lid')?->remedy->ids(), 'nothing is to be cut off yet');
+        self::assertSame(
+            ['mend-1'], $again($glued, [...self::LID, 'j1/fit', 'j1/glue'], 'lid')?->remedy->ids(),
+        );
     }
 
     public function test_making_again_is_weighed_beside_mending_what_may_end_a_part(): void

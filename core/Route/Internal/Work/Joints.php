@@ -199,7 +199,7 @@ final readonly class Joints
                         'glue' => $glueOf->label(), 'hours' => Quantity::hours($glueOf->hours($rates)),
                     ]),
                     new Said($isPlug ? 'route.joints.grain-same-way' : 'route.joints.grooves'),
-                    new Said('route.joints.glue-bare-wood-only'),
+                    new Said('route.joints.glue-bare-wood-only'), ...$isPlug ? $this->carries() : [],
                 ],
                 brief: new Said('route.joints.gluing'),
                 waitFor: new Said('route.joints.to-set'),
@@ -225,6 +225,20 @@ final readonly class Joints
         }
 
         return [[$glue], $chains];
+    }
+
+    /** @return list<Said> by what of a plug the piece may be held once it has set: as wide as its tenon would be */
+    private function carries(): array
+    {
+        $least = $this->socket->mainHold?->mount->isInJaws() === true
+            ? $this->socket->mainHold->size['diameter_mm'] ?? null : null;
+        $plug = $this->spigot->part->profile;
+        $long = $this->socket->calibration->stock->tenonMm;
+
+        return is_float($least) && $plug->diameterMm() >= $least && $plug->heightMm() >= $long
+            ? [new Said('route.joints.plug-carries', [
+                'across' => Quantity::mm($least), 'long' => Quantity::mm($long),
+            ])] : [];
     }
 
     /** The face that the socket goes into. */
