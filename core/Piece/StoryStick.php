@@ -104,6 +104,10 @@ final readonly class StoryStick
             [0.0, new Said('piece.stick.foot')],
             [$this->part->profile->heightMm(), new Said('piece.stick.top')],
         ];
+        $edge = $this->part->profile->edge;
+        if ($edge !== null) {
+            $found[] = [$this->part->profile->heightMm() - $edge->dropMm, new Said('piece.stick.lowest-rim')];
+        }
         foreach ($outer->nodes as $node) {
             if ($node->corner) {
                 $found[] = [$node->z - $this->low(), new Said('piece.stick.corner')];

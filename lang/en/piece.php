@@ -10,6 +10,7 @@ return [
     'stick' => [
         'foot' => 'the foot',
         'top' => 'the top',
+        'lowest-rim' => 'the rim at its lowest',
         'corner' => 'a corner',
         'widest' => 'widest',
         'narrowest' => 'narrowest',

@@ -57,6 +57,7 @@ return [
         'faces' => '{faces}',
     ],
     'coats' => [
+        'off-while-wet' => 'Wet wood leaves its hold in the one sitting: a tenon left on would hold it while it moves.',
         'so-foot-coated-rest' => 'So that the foot is coated with the rest.',
         'kept-until-after-coats' => 'Kept on until after the coats, it would go back on the lathe only to be parted '
             .'off.',
@@ -139,6 +140,9 @@ return [
         'weigh-change-paper' => 'Weigh it and change the paper',
         'weight-tells-when-dry' => 'It is dry when its weight stands still, whatever the calendar says.',
         'rewrapping' => 'rewrapping',
+        'one-part-at-a-time' => 'One wet part is done with the lathe before the next is begun, so that neither '
+            .'lies and cracks.',
+        'fitted-dry' => 'It moves until it is dry: fitted before, it would bind or rattle after.',
         'coats-once-it-moved' => 'They go on wood that no longer moves.',
         'how-oval-gets-cannot' => 'How oval it gets cannot be said: nobody published its shrinkage.',
         'shrinkage-wood-will-about' => 'By the shrinkage of its wood it will be about {oval|0} oval. Never promise '
@@ -467,6 +471,7 @@ return [
         'cut-tenon' => 'Cut the tenon',
         'cut-recess' => 'Cut the recess',
         'everything-after-turned-from' => 'Everything after it is turned from this hold.',
+        'top-free-now' => 'Its upper end was held until now.',
         'turn-its-top' => 'Turn its top',
         'tail-on-knob' => 'The tail centre on what will be the knob until the last cut, tape over the joint.',
         'sharpen-before-last' => 'Sharpen before the last pass.',
@@ -822,6 +827,10 @@ return [
         'turned-once-from-wet' => 'Turned once from wet wood: it dries in its finish and may warp and crack.',
         'keep-wall-thin-even' => 'Keep the wall thin and even',
         'let-dry-slowly-paper' => 'Let it dry slowly, in paper',
+        'spun-once-freed' => 'It leaves its hold wet, in one sitting, and is coated once it is dry: nothing turns it '
+            .'then, and this finish is spun on.',
+        'finish-at-once' => 'Finish it at once, while it turns; it moves under its finish',
+        'choose-wiped' => 'Choose a finish that is wiped, brushed or sprayed',
         'finish-it-dry' => 'Put the coats on once it is dry and has moved',
         'film-wet-wood-lifts' => '{said} A film on wet wood lifts.',
         'choose-oil-or-wax' => 'Choose oil or wax',

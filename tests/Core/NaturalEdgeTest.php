@@ -13,6 +13,8 @@ use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Standing;
 use HonestGrain\Holding\RimState;
 use HonestGrain\Piece\Part;
+use HonestGrain\Piece\StickMark;
+use HonestGrain\Piece\StoryStick;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -154,6 +156,14 @@ final class NaturalEdgeTest extends TestCase
         self::assertSame(RimState::Sound, self::bowl([[0, 0], [90, 30], [180, 0], [270, 30]])->rim());
         self::assertTrue(self::bowl([[0, 0], [180, 30]])->isEdged());
         self::assertFalse(self::bowl([[0, 0], [180, 1]])->isEdged(), 'within what wide jaws take');
+    }
+
+    public function test_its_lowest_place_is_carried_to_the_lathe(): void
+    {
+        $lines = fn (array $rim): array => array_map(
+            fn (StickMark $mark): string => Told::of($mark->what), StoryStick::of(self::bowl($rim))->marks,
+        );
+        self::assertContains('the rim at its lowest', $lines([[0, 0], [180, 27.3]]));
     }
 
     public function test_it_is_kept_by_whatever_is_changed_besides(): void

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Coating\Laying;
 use HonestGrain\Geometry\Wall;
 use HonestGrain\Piece\Coat;
+use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Conflict;
@@ -66,6 +68,13 @@ final class Wetness
             }
         }
 
+        $spun = $subject->isCoatedFreed() ? self::spun($subject) : [];
+        if ($spun !== []) {
+            return [Conflict::forbid($spun, new Said('route.wetness.spun-once-freed'), [
+                new Said('route.wetness.finish-at-once'), new Said('route.wetness.choose-wiped'), $choices[0],
+            ], ConflictCode::WetWood), ...self::uneven($subject)];
+        }
+
         return $sealing === []
             ? [...self::uneven($subject), Conflict::warn(self::finishing($subject), new Said(
                 'route.wetness.turned-once-from-wet',
@@ -80,6 +89,17 @@ final class Wetness
                     ],
                 ),
             ];
+    }
+
+    /** @return list<string> the coats that go on while it turns */
+    private static function spun(PartContext $subject): array
+    {
+        $coats = array_merge(...array_map(fn (CoatPlan $plan): array => $plan->coats, $subject->part->coatPlans));
+
+        return array_values(array_map(fn (Coat $coat): string => $coat->id, array_filter(
+            $coats, fn (Coat $coat): bool => $coat->coating->applied === Laying::OnTheLathe
+                || $coat->coating->isAbrasivePaste(),
+        )));
     }
 
     /** @return list<Conflict> where a wall that dries wet is uneven, since it cracks there */

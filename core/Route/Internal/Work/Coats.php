@@ -16,6 +16,7 @@ use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\FaceUse;
 use HonestGrain\Piece\School\Liner;
 use HonestGrain\Piece\School\Tenon;
+use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Contents;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
@@ -148,13 +149,14 @@ final class Coats
             $coats, fn (Coat $coat): bool => $coat->coating->applied === Laying::OnTheLathe
                 || $coat->coating->isAbrasivePaste(),
         );
-        if ($spun !== [] || ! $subject->isPartedOff()) {
+        if (! $subject->isPartedOff() || ($spun !== [] && ! $subject->isCoatedFreed())) {
             return false;
         }
-        if ($subject->entersByFoot() || $subject->part->keepsCore()) {
+        if ($subject->isCoatedFreed() || $subject->entersByFoot() || $subject->part->keepsCore()) {
             return true;
         }
-        $isEarly = self::isFootCoatedWithTheRest($subject) || self::savesMount($subject, $coats);
+        $isEarly = self::isFootCoatedWithTheRest($subject) || self::savesMount($subject, $coats)
+            || self::isInOneSitting($subject);
 
         return ($subject->school->tenon ?? ($isEarly ? Tenon::Early : Tenon::Last)) === Tenon::Early;
     }
@@ -182,10 +184,19 @@ final class Coats
         ) !== [];
     }
 
+    /** Whether it is wet and done with the lathe in one sitting: no tenon dries under it while coats do. */
+    private static function isInOneSitting(PartContext $subject): bool
+    {
+        return $subject->isTurnedOnce() && $subject->startsAs === StartsAs::Blank;
+    }
+
     public function whyEarly(): Said
     {
-        return self::isFootCoatedWithTheRest($this->subject) ? new Said('route.coats.so-foot-coated-rest')
-            : new Said('route.coats.kept-until-after-coats');
+        return new Said(match (true) {
+            self::isFootCoatedWithTheRest($this->subject) => 'route.coats.so-foot-coated-rest',
+            self::isInOneSitting($this->subject) => 'route.coats.off-while-wet',
+            default => 'route.coats.kept-until-after-coats',
+        });
     }
 
     private function plan(CoatPlan $plan, float $rank): void

@@ -121,12 +121,24 @@ final class Green
             fn (int $i): string => $subject->id('rewrap-'.($i + 1)), array_keys($at),
         ), $asks];
         $chains = [];
+        $joints = $subject->piece->jointsOf($subject->part);
         foreach (array_slice($drying, 1) as $i => $later) {
             $chains[] = Precedence::rule($drying[$i], $later, Wait::hours(
                 24 * (($at[$i] ?? $days) - ($at[$i - 1] ?? 0.0)),
             ), new Said('route.green.moves-until-dry'));
         }
         foreach ($operations as $operation) {
+            if (self::sitsBefore($operation, $subject)) {
+                $chains[] = Precedence::custom(
+                    $operation->id, $subject->id('rough'), Wait::none(), new Said('route.green.one-part-at-a-time'),
+                );
+            }
+            $isFit = array_intersect($operation->doing->of, $joints) !== [] && $operation->kind === StepKind::FitLid;
+            if ($isFit) {
+                $chains[] = Precedence::rule($asks, $operation->id, Wait::none(), new Said('route.green.fitted-dry'));
+
+                continue;
+            }
             // It cures in its paper.
             $isBeside = $operation->kind === StepKind::Cure && $subject->isFinishedWet();
             if ($operation->part !== $subject->part->id || in_array($operation->id, $drying, true) || $isBeside) {
@@ -139,6 +151,22 @@ final class Green
         }
 
         return $chains;
+    }
+
+    /** Whether it is done in the sitting of another wet part, that is made before this one. */
+    private static function sitsBefore(Operation $operation, PartContext $subject): bool
+    {
+        foreach ($subject->piece->parts as $part) {
+            if ($part->id === $subject->part->id) {
+                return false;
+            }
+            if ($part->id === $operation->part) {
+                return in_array($operation->kind, [StepKind::Turn, StepKind::Sand, StepKind::Foot], true)
+                    && $subject->bench->isWet($part->moisturePercent);
+            }
+        }
+
+        return false;
     }
 
     /** Whether it goes on wood that has its last shape, and is no longer worked while wet. */

@@ -312,6 +312,12 @@ final readonly class Joints
         );
     }
 
+    /** Whether one of them is turned wet and moves: they are fitted once both are dry, off the lathe. */
+    private function isFittedDry(): bool
+    {
+        return $this->socket->isTurnedOnce() || $this->spigot->isTurnedOnce();
+    }
+
     private function fitted(): Operation
     {
         $parts = [$this->socket->part, $this->spigot->part];
@@ -329,7 +335,7 @@ final readonly class Joints
             ),
             timing: new Timing($this->socket->calibration->bench->fitMinutes, 60.0),
             setup: new Setup(
-                work: $this->joint->place === JointPlace::Top ? Work::Spinning : Work::Hand,
+                work: $this->joint->place === JointPlace::Top && ! $this->isFittedDry() ? Work::Spinning : Work::Hand,
                 // The box stays on its hold for what comes.
                 stances: $this->spigot->isInPartner() ? [Stance::Main] : null,
                 hazards: $this->socket->spinning(),

@@ -527,6 +527,13 @@ final readonly class PartContext
         return $this->isTurnedOnce() && ($way === WetFinish::AtOnce || ! $this->hasCoats());
     }
 
+    /** Whether it is off its hold while it is wet and coated once it is dry, so that nothing is spun on. */
+    public function isCoatedFreed(): bool
+    {
+        return $this->isTurnedOnce() && ! $this->isFinishedWet() && $this->startsAs === StartsAs::Blank
+            && $this->isPartedOff();
+    }
+
     public function hasCoats(): bool
     {
         return array_filter($this->part->coatPlans, fn (CoatPlan $plan): bool => $plan->coats !== []) !== [];

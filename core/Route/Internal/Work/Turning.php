@@ -68,6 +68,7 @@ final readonly class Turning
             ...$subject->has(Face::Inside) ? [$self->hollow($isBlank)] : [],
             ...$self->shapesFoot() ? [$self->foot()] : [],
             ...$subject->isInPartner() && $subject->has(Face::Top) ? [$self->top()] : [],
+            ...$self->facesTopApart() ? [$self->facedTop()] : [],
         ];
     }
 
@@ -252,7 +253,9 @@ final readonly class Turning
 
     private function shape(bool $isBlank): Operation
     {
-        $faces = Face::among([Face::Outside, Face::Top], $this->subject->faces());
+        $faces = Face::among(
+            $this->facesTopApart() ? [Face::Outside] : [Face::Outside, Face::Top], $this->subject->faces(),
+        );
         $profile = $this->subject->part->profile;
         $high = $isBlank ? $this->subject->blank()->highMm - $this->heldMm() - ($profile->edge?->meanBelowMm() ?? 0.0)
             : $profile->heightMm() + $this->rates->allowanceMm;
@@ -307,6 +310,27 @@ final readonly class Turning
                 * M_PI / 4 * $this->diameterMm() ** 2, [Face::Top]),
             because: new Said('route.turning.in-its-partner'), rank: 4.4,
             how: [new Said('route.turning.tail-on-knob')],
+        );
+    }
+
+    /** Whether its upper end is held while its outside is cut, and comes free only once it is turned round. */
+    private function facesTopApart(): bool
+    {
+        $positions = $this->subject->positions;
+
+        return $this->subject->startsAs === StartsAs::Blank && ! $this->subject->isInPartner()
+            && $this->subject->has(Face::Top) && $positions->has(Stance::First)
+            && ! $positions->at(Stance::First)->reachesAll([Face::Top])
+            && $positions->at(Stance::Main)->reachesAll([Face::Top]);
+    }
+
+    private function facedTop(): Operation
+    {
+        return $this->cut(
+            technique: 'shape', what: 'shape', faces: [Face::Top], title: new Said('route.turning.turn-its-top'),
+            cut: CutTime::of($this->subject, CutKind::Shape, $this->rates->allowanceMm
+                * M_PI / 4 * $this->diameterMm() ** 2, [Face::Top]),
+            because: new Said('route.turning.top-free-now'), rank: 4.4,
         );
     }
 
