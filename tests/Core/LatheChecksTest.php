@@ -9,7 +9,9 @@ use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\HoldLimits;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Piece\Flaw;
+use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Wish;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
@@ -32,7 +34,7 @@ final class LatheChecksTest extends TestCase
 
     public function test_no_route_turns_beyond_a_limit_or_cuts_where_a_tool_catches_or_sands_before_the_last_cut(): void
     {
-        $spun = $cut = $opened = $held = 0;
+        $spun = $cut = $opened = $held = $released = 0;
         for ($seed = 1; $seed <= self::DOCUMENTS; $seed++) {
             mt_srand($seed);
             $document = AnyPiece::document($seed);
@@ -59,6 +61,14 @@ final class LatheChecksTest extends TestCase
             }
             foreach ($piece->parts as $part) {
                 $at = self::places($route, $part->id);
+                $released += self::checksFreed($route, $part, "document $seed, $part->id");
+                if ($piece->begins($part) === StartsAs::Blank) {
+                    foreach (array_diff_key($at['sand'], ['rim' => 1, 'foot' => 1, 'bore' => 1]) as $face => $i) {
+                        self::assertLessThan(
+                            $i, $at['cut'][$face] ?? PHP_INT_MAX, "document $seed, $part->id, $face: cut, then sanded",
+                        );
+                    }
+                }
                 foreach ($at['cut'] as $face => $last) {
                     self::assertGreaterThan(
                         $last, $at['sand'][$face] ?? PHP_INT_MAX,
@@ -81,6 +91,23 @@ final class LatheChecksTest extends TestCase
         self::assertGreaterThan(2000, $held);
         self::assertGreaterThan(500, $cut);
         self::assertGreaterThan(20, $opened);
+        self::assertGreaterThan(100, $released);
+    }
+
+    /** @return int 1 where what held it is taken off: nothing turns on it any more */
+    private static function checksFreed(Route $route, Part $part, string $what): int
+    {
+        $isOff = false;
+        foreach ($route->steps as $step) {
+            if ($step->part !== $part->id) {
+                continue;
+            }
+            $isSpun = $isOff && $step->setup->mount === $part->holding->on() && $step->kind !== StepKind::Own;
+            self::assertFalse($isSpun && $part->holding->isReversed(), "$what, $step->id: what held it is off");
+            $isOff = $isOff || ($step->work->technique === 'part-off' && $part->holding->isPartedOff());
+        }
+
+        return (int) $isOff;
     }
 
     /** A lathe and holds with limits of their own, as it happens. */

@@ -188,7 +188,7 @@ final class Arrangement
 
     /**
      * Does everything that can be done to a part in a position: what needs no long wait first; after a long one it
-     * comes off.
+     * comes off. What parts it off the hold that it sits in is the last of it.
      *
      * @return array{list<string>, bool} what was done, and whether it comes off
      */
@@ -204,9 +204,14 @@ final class Arrangement
                 $open->insert($i);
             }
         }
-        $did = $long = [];
+        $did = $long = $freeing = [];
         while (! $open->isEmpty()) {
             $i = $open->extract();
+            if ($position->stance === Stance::Main && $this->operations[$i]->partsOff()) {
+                $freeing[] = $i;
+
+                continue;
+            }
             if ($this->isLong[$i] && $position->isOnLathe()) {
                 $long[] = $i;
 
@@ -219,15 +224,18 @@ final class Arrangement
                 }
             }
         }
-        foreach ($long as $i) {
+        // What can be done off the lathe as well is done there, once it is free.
+        $mayWait = array_filter($long, fn (int $i): bool => isset($this->stances[$i][Stance::Off->value]));
+        $last = $freeing !== [] && count($mayWait) === count($long) ? $freeing : $long;
+        foreach ($last as $i) {
             $did[] = $this->operations[$i]->id;
             $at->do($i, $this->after[$i]);
         }
-        if ($long !== []) {
+        if ($last !== []) {
             $at->sit($part, Stance::Off);
         }
 
-        return [$did, $long !== []];
+        return [$did, $last !== []];
     }
 
     private function entering(string $part, Position $position, Progress $at): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal\Work;
 
+use HonestGrain\Piece\JointKind;
 use HonestGrain\Rack\PaperDrying;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Route\Internal\Doing;
@@ -121,7 +122,11 @@ final class Green
             fn (int $i): string => $subject->id('rewrap-'.($i + 1)), array_keys($at),
         ), $asks];
         $chains = [];
-        $joints = $subject->piece->jointsOf($subject->part);
+        // A plug is cut flush with the foot while that is turned.
+        $joints = array_filter(
+            $subject->piece->jointsOf($subject->part),
+            fn (string $id): bool => $subject->piece->joint($id)?->kind !== JointKind::Plug,
+        );
         foreach (array_slice($drying, 1) as $i => $later) {
             $chains[] = Precedence::rule($drying[$i], $later, Wait::hours(
                 24 * (($at[$i] ?? $days) - ($at[$i - 1] ?? 0.0)),
@@ -133,7 +138,8 @@ final class Green
                     $operation->id, $subject->id('rough'), Wait::none(), new Said('route.green.one-part-at-a-time'),
                 );
             }
-            $isFit = array_intersect($operation->doing->of, $joints) !== [] && $operation->kind === StepKind::FitLid;
+            $isFit = array_intersect($operation->doing->of, $joints) !== []
+                && in_array($operation->kind, [StepKind::FitLid, StepKind::Glue], true);
             if ($isFit) {
                 $chains[] = Precedence::rule($asks, $operation->id, Wait::none(), new Said('route.green.fitted-dry'));
 

@@ -530,8 +530,7 @@ final readonly class PartContext
     /** Whether it is off its hold while it is wet and coated once it is dry, so that nothing is spun on. */
     public function isCoatedFreed(): bool
     {
-        return $this->isTurnedOnce() && ! $this->isFinishedWet() && $this->startsAs === StartsAs::Blank
-            && $this->isPartedOff();
+        return $this->isTurnedOnce() && ! $this->isFinishedWet() && $this->isPartedOff();
     }
 
     public function hasCoats(): bool
