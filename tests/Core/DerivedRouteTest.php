@@ -154,7 +154,7 @@ final class DerivedRouteTest extends TestCase
             $bowl(['coats' => [
                 Benchwork::coats('c1', [...Benchwork::ALL, 'foot'], Benchwork::OIL, Benchwork::OIL),
             ]]),
-            ['body/wipe-clean', 'body/reverse', 'body/part-off', 'body.foot/sand', 'body/sign', 'c1-1', 'c1-2'],
+            ['body/reverse', 'body/part-off', 'body.foot/sand', 'body/wipe-clean', 'c1-1', 'c1-2'],
         ];
         yield 'flame before colour anywhere on the part' => [
             $bowl(['marks' => [Benchwork::mark('d', 'dye', 70, 90), Benchwork::mark('s', 'scorch', 10, 30)]] + $oiled),

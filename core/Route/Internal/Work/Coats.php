@@ -140,7 +140,7 @@ final class Coats
      * Whether what holds the part goes before the coats: as the maker likes it, else where the foot is one with them or
      * a mount is saved.
      */
-    private static function releasesEarly(PartContext $subject): bool
+    public static function releasesEarly(PartContext $subject): bool
     {
         $coats = array_merge(...array_map(
             fn (CoatPlan $plan): array => $plan->coats, $subject->part->coatPlans,

@@ -408,8 +408,10 @@ final class Sanded
         if ($subject->isPlug()) {
             return [];
         }
+        // What is coated free all round is looked over once it is, its ends with the rest.
+        $isFree = $subject->hasCoats() && Coats::releasesEarly($subject);
         $free = array_values(array_filter(
-            $subject->faces(), fn (Face $face): bool => ! $subject->isCovered($face)
+            $subject->faces(), fn (Face $face): bool => ($isFree || ! $subject->isCovered($face))
                 // A foot that is done before it is turned round and stays bare is not taken off the jaws for.
                 && ($face !== Face::Foot || $subject->part->coatPlanFor($face) !== null
                     || $subject->positions->at(Stance::Main)->reachesAll([$face])
