@@ -86,7 +86,10 @@ test('a lidded box is finished as one, its lid in its own mouth, or apart where 
         .filter({ hasText: /finished by itself/i })
         .getByRole('button', { name: 'This way' })
         .click();
-    await expect(page.getByText(/Lid: turn its top/i)).toHaveCount(0);
+    await expect(page.getByText(/Lid: part it off|Lid: take off the tenon/i).first()).toBeVisible();
+    await page.reload();
+    const apart = await routeOf(page);
+    expect(apart(/Lid: turn its top/i)).toBeLessThan(apart(/Fit the lid to the body/i));
 });
 
 test('a scoop has its handle where there is wood, and a hole drilled through the handle', async ({ page }) => {
@@ -294,4 +297,27 @@ test('forms are compared on one blank before one is drawn of it', async ({ page 
     await page.getByRole('button', { name: 'Draw it' }).click();
     await expect(page.getByRole('heading', { name: 'Lapwing vase' })).toBeVisible();
     await expect(page.getByText('given by Ada Fennel')).toBeVisible();
+});
+
+test('a natural edge is taken from its log, drawn, told at the cut and kept where it is typed wrong', async ({
+    page,
+}) => {
+    await register(page);
+    await draw(page, 'Curlew bowl', 'Natural-edge bowl', 'blank');
+    await expect(page.getByText(/balanced about its axis/)).toBeVisible();
+    await page.getByText('Its heights by angle').click();
+    await page.locator('[name="rim_angle[0]"]').fill('400');
+    await press(page, 'Keep this rim');
+    await expect(page.locator('[name="rim_angle[0]"]')).toHaveValue('400');
+    await page.locator('[name="rim_angle[0]"]').fill('0');
+    await page.locator('[name="rim_below[3]"]').fill('12');
+    await press(page, 'Keep this rim');
+    await said(page, 'Kept.');
+    await expect(page.getByText(/off its axis/)).toBeVisible();
+    await page.getByText('Its heights by angle').click();
+    await page.locator('[name=rim_log]').fill('500');
+    await press(page, 'Take its bark');
+    await expect(page.getByText(/balanced about its axis/)).toBeVisible();
+    const at = await routeOf(page);
+    expect(at(/the tool meets no wood for/)).toBeGreaterThan(-1);
 });
