@@ -45,11 +45,12 @@ final readonly class EdgeSlice
     public function towards(self $other, float $t): self
     {
         $t = max(0.0, min(1.0, $t));
-        $between = fn (float $a, float $b): float => $a + $t * ($b - $a);
 
-        return new self(
-            $between($this->share, $other->share), $between($this->towards0, $other->towards0),
-            $between($this->towards90, $other->towards90), $between($this->endGrain, $other->endGrain),
+        return $t === 0.0 ? $this : new self(
+            $this->share + $t * ($other->share - $this->share),
+            $this->towards0 + $t * ($other->towards0 - $this->towards0),
+            $this->towards90 + $t * ($other->towards90 - $this->towards90),
+            $this->endGrain + $t * ($other->endGrain - $this->endGrain),
         );
     }
 

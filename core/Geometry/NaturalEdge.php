@@ -34,8 +34,8 @@ final readonly class NaturalEdge
     /** So many places of a log are taken, an even way round. */
     private const OF_LOG = 12;
 
-    /** @var non-empty-list<array{float, float}> the same, close together, all round and back to the first */
-    private array $line;
+    /** @var list<array{float, float, float, float}> chords all round: from and to, radians, and mm below at both */
+    private array $chords;
 
     /** @var list<EdgeSlice> what stands of it, from its highest place down to its lowest */
     private array $slices;
@@ -43,7 +43,11 @@ final readonly class NaturalEdge
     /** @param  non-empty-list<array{float, float}>  $places  radians, rising from 0, and mm below the highest */
     private function __construct(private array $places, public float $dropMm)
     {
-        $this->line = self::smooth($places);
+        $line = self::smooth($places);
+        $this->chords = array_map(
+            fn (array $from, array $to): array => [$from[0], $to[0], $from[1], $to[1]], array_slice($line, 0, -1),
+            array_slice($line, 1),
+        );
         $this->slices = $this->sliced();
     }
 
@@ -136,8 +140,8 @@ final readonly class NaturalEdge
     public function belowAt(float $azimuth): float
     {
         $turn = fmod(fmod($azimuth, 2 * M_PI) + 2 * M_PI, 2 * M_PI);
-        $at = $turn < $this->line[0][0] ? $turn + 2 * M_PI : $turn;
-        foreach ($this->stretches() as [$from, $to, $a, $b]) {
+        $at = $turn < $this->places[0][0] ? $turn + 2 * M_PI : $turn;
+        foreach ($this->chords as [$from, $to, $a, $b]) {
             if ($at >= $from && $at <= $to) {
                 return $a + ($b - $a) * ($at - $from) / ($to - $from);
             }
@@ -165,7 +169,7 @@ final readonly class NaturalEdge
     public function meanBelowMm(): float
     {
         return array_sum(array_map(
-            fn (array $one): float => ($one[1] - $one[0]) * ($one[2] + $one[3]) / 2, $this->stretches(),
+            fn (array $one): float => ($one[1] - $one[0]) * ($one[2] + $one[3]) / 2, $this->chords,
         )) / (2 * M_PI);
     }
 
@@ -196,6 +200,12 @@ final readonly class NaturalEdge
         return $fine;
     }
 
+    /** @return list<array{float, float, float, float}> its line by chords: from and to, radians, and mm below at both */
+    public function chords(): array
+    {
+        return $this->chords;
+    }
+
     /**
      * How far below its highest place the rim lies, an even way round between two azimuths.
      *
@@ -218,17 +228,6 @@ final readonly class NaturalEdge
         return array_map(
             fn (array $place): array => [round(rad2deg($place[0]), 3), round($place[1], 3)], $this->places,
         );
-    }
-
-    /** @return list<array{float, float, float, float}> from and to, radians, and mm below at both */
-    private function stretches(): array
-    {
-        $stretches = [];
-        foreach (array_slice($this->line, 1) as $i => [$to, $next]) {
-            $stretches[] = [$this->line[$i][0], $to, $this->line[$i][1], $next];
-        }
-
-        return $stretches;
     }
 
     /**
@@ -282,12 +281,21 @@ final readonly class NaturalEdge
     private function standing(float $belowMm): array
     {
         $stands = [];
-        foreach ($this->stretches() as [$from, $to, $a, $b]) {
-            if ($belowMm >= max($a, $b)) {
-                $stands[] = [$from, $to];
-            } elseif ($belowMm > min($a, $b)) {
-                $at = $from + ($belowMm - $a) / ($b - $a) * ($to - $from);
-                $stands[] = $a < $b ? [$from, $at] : [$at, $to];
+        $last = -1;
+        foreach ($this->chords as [$from, $to, $a, $b]) {
+            if ($belowMm < $a && $belowMm < $b) {
+                continue;
+            }
+            $at = $belowMm >= $a && $belowMm >= $b ? null : $from + ($belowMm - $a) / ($b - $a) * ($to - $from);
+            [$begins, $ends] = match (true) {
+                $at === null => [$from, $to],
+                $a < $b => [$from, $at],
+                default => [$at, $to],
+            };
+            if ($last >= 0 && $stands[$last][1] === $begins) {
+                $stands[$last][1] = $ends;
+            } else {
+                $stands[++$last] = [$begins, $ends];
             }
         }
 

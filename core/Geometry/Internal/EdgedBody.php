@@ -20,8 +20,8 @@ use HonestGrain\Geometry\Profile;
  */
 final readonly class EdgedBody
 {
-    /** So many places of the turn a rim is measured at. */
-    private const TURNS = 360;
+    /** The wall is told at so many heights of a rim. */
+    private const WALLS = 24;
 
     public function __construct(private Profile $profile, private NaturalEdge $edge, private float $topMm)
     {
@@ -74,17 +74,18 @@ final readonly class EdgedBody
     public function rim(GrainDirection $grain): array
     {
         [$area, $exposed] = [0.0, 0.0];
-        $step = 2 * M_PI / self::TURNS;
-        for ($i = 0; $i < self::TURNS; $i++) {
-            $z = $this->topMm - $this->edge->belowAt(($i + 0.5) * $step);
-            $rise = ($this->edge->belowAt($i * $step) - $this->edge->belowAt(($i + 1) * $step)) / $step;
-            [$out, $in] = $this->wallAt($z);
+        $walls = array_map(fn (int $i): array => $this->wallAt(
+            $this->topMm - $this->edge->dropMm * $i / self::WALLS,
+        ), range(0, self::WALLS));
+        foreach ($this->edge->chords() as [$from, $to, $a, $b]) {
+            [$out, $in] = $walls[(int) round(($a + $b) / 2 / max(1e-9, $this->edge->dropMm) * self::WALLS)];
             $r = ($out + $in) / 2;
+            $rise = ($a - $b) / ($to - $from);
             $slope = hypot($r, $rise);
-            $piece = ($out - $in) * $slope * $step;
+            $piece = ($out - $in) * $slope * ($to - $from);
             $area += $piece;
             $exposed += $piece * match ($grain) {
-                GrainDirection::Side => abs(sin(($i + 0.5) * $step) * $rise) / max(1e-9, $slope),
+                GrainDirection::Side => abs(sin(($from + $to) / 2) * $rise) / max(1e-9, $slope),
                 GrainDirection::End => $r / max(1e-9, $slope),
             };
         }
