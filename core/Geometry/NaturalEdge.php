@@ -200,7 +200,7 @@ final readonly class NaturalEdge
         return $fine;
     }
 
-    /** @return list<array{float, float, float, float}> its line by chords: from and to, radians, and mm below at both */
+    /** @return list<array{float, float, float, float}> its line: from and to, radians, and mm below at both */
     public function chords(): array
     {
         return $this->chords;
@@ -281,7 +281,7 @@ final readonly class NaturalEdge
     private function standing(float $belowMm): array
     {
         $stands = [];
-        $last = -1;
+        $open = null;
         foreach ($this->chords as [$from, $to, $a, $b]) {
             if ($belowMm < $a && $belowMm < $b) {
                 continue;
@@ -292,13 +292,13 @@ final readonly class NaturalEdge
                 $a < $b => [$from, $at],
                 default => [$at, $to],
             };
-            if ($last >= 0 && $stands[$last][1] === $begins) {
-                $stands[$last][1] = $ends;
-            } else {
-                $stands[++$last] = [$begins, $ends];
+            $goesOn = $open !== null && $open[1] === $begins;
+            if ($open !== null && ! $goesOn) {
+                $stands[] = $open;
             }
+            $open = [$goesOn ? $open[0] : $begins, $ends];
         }
 
-        return $stands;
+        return $open === null ? $stands : [...$stands, $open];
     }
 }

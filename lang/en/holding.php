@@ -182,7 +182,9 @@ return [
         'jam' => 'Waste wood turned to a snug fit, {across|0} across; the tail centre up until the nub is all that is '
             .'left.',
         'jam-warped' => 'Over a padded block, the tail centre always up: it is not round.',
-        'jam-cup' => 'In a padded cup, not on its broken rim.',
+        'jam-cup' => 'Its floor inside on a padded block as round as it, the broken rim free of everything: the tail '
+            .'centre alone keeps it there.',
+        'jam-cone' => 'A padded cone in its mouth of {across|0}, that turns true: no pad gets inside.',
         'partner' => 'Pressed home on its fitted joint, tape over it, the tail centre up until the last cut.',
         'no-partner' => 'It is fitted to no other part.',
         'not-bored' => 'It has no hole right through.',

@@ -103,7 +103,7 @@ final readonly class Mounting
             && $flaw->kind->weakensHold());
         $by = $stage->position->mount;
         $pad = $isFoot ? [
-            ...$holding->releaseHow($subject->has(Face::Inside), $by),
+            ...$subject->padded(),
             ...$by === Mount::Jam ? [] : $subject->footHold->how ?? [],
             ...PartContext::said($subject->insteadAt(HoldStage::Foot)),
         ] : [];

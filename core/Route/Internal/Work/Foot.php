@@ -107,9 +107,7 @@ final class Foot
                 how: $isWhole ? [new Said('route.foot.widened-cut', [
                     'neck' => Quantity::mm($subject->calibration->holds->stubMm),
                 ]), new Said($isPlug ? 'route.foot.plug-over-length' : 'route.foot.pare-the-nub')]
-                : $holding->releaseHow(
-                    $subject->has(Face::Inside), $subject->footHold->mount ?? $holding->reversed(),
-                ),
+                : $subject->padded(),
                 brief: new Said('route.foot.the-foot'),
             ),
         );

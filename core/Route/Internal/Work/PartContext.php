@@ -271,6 +271,25 @@ final readonly class PartContext
         };
     }
 
+    /**
+     * How what held it comes off while its foot is out, and what keeps the finished end from marking: a rim that is
+     * broken bears on nothing, and into a closed inside no pad goes.
+     *
+     * @return list<Said>
+     */
+    public function padded(): array
+    {
+        $by = $this->footHold->mount ?? $this->part->holding->reversed();
+        $mouth = ['across' => Quantity::mm(2 * ($this->part->profile->inner?->first()->r ?? 0.0))];
+        $isCut = $by === Mount::Jam && $this->part->holding->isCut();
+
+        return match (true) {
+            $isCut && ($this->part->wearsBark() || $this->part->isEdged()) => [new Said('holding.hold.jam-cup')],
+            $isCut && $this->part->hasClosedInside() => [new Said('holding.hold.jam-cone', $mouth)],
+            default => $this->part->holding->releaseHow($this->has(Face::Inside), $by),
+        };
+    }
+
     /** Why it is not held at a stage as its maker wished; null where it is, or nothing was wished. */
     public function insteadAt(HoldStage $stage): ?Said
     {
