@@ -137,7 +137,7 @@ final readonly class Mounting
                 new Said(
                     'route.layout.turn-round', ['mount' => $holding->mount()],
                 ), new Said('route.layout.hold-true-again'),
-                [$holding->marked(), ...$main],
+                [$holding->marked(), ...$subject->heldDry()],
             ],
             $stage->position->stance === Stance::Far => [
                 new Said('route.layout.turn-round-far'), new Said('route.bored.from-both-held'),

@@ -153,7 +153,8 @@ final class Router
         $router->precedences = [...$router->precedences, ...Precedences::among($router->operations)];
         foreach ($router->subjects as $subject) {
             $router->take([], [
-                ...Green::chains($subject, $router->operations), ...Roughing::chains($subject, $router->operations),
+                ...Green::chains($subject, $router->operations, $router->subjects),
+                ...Roughing::chains($subject, $router->operations),
                 ...Bored::chains($subject, $router->operations),
             ]);
             $router->held($subject);

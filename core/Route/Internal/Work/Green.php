@@ -106,9 +106,10 @@ final class Green
 
     /**
      * @param  list<Operation>  $operations  of the whole piece
+     * @param  array<string, PartContext>  $subjects  by part
      * @return list<Precedence>
      */
-    public static function chains(PartContext $subject, array $operations): array
+    public static function chains(PartContext $subject, array $operations, array $subjects): array
     {
         if (! $subject->isTurnedOnce()) {
             return [];
@@ -138,9 +139,7 @@ final class Green
                     $operation->id, $subject->id('rough'), Wait::none(), new Said('route.green.one-part-at-a-time'),
                 );
             }
-            $isFit = array_intersect($operation->doing->of, $joints) !== []
-                && in_array($operation->kind, [StepKind::FitLid, StepKind::Glue], true);
-            if ($isFit) {
+            if (array_intersect($operation->doing->of, $joints) !== [] && self::isFittedDry($operation, $subjects)) {
                 $chains[] = Precedence::rule($asks, $operation->id, Wait::none(), new Said('route.green.fitted-dry'));
 
                 continue;
@@ -157,6 +156,42 @@ final class Green
         }
 
         return $chains;
+    }
+
+    /**
+     * Whether it brings two parts together once both are dry: a joint is fitted before any coat, so that parts whose
+     * coats go on wet are fitted wet, and eased, tried or glued when they have moved.
+     *
+     * @param  array<string, PartContext>  $subjects  by part
+     */
+    private static function isFittedDry(Operation $operation, array $subjects): bool
+    {
+        $isFitted = $operation->kind === StepKind::FitLid && $operation->doing->places !== [];
+
+        return match (true) {
+            ! in_array($operation->kind, [StepKind::FitLid, StepKind::Glue], true) => false,
+            $isFitted => ! self::areFinishedWet($operation, $subjects),
+            default => true,
+        };
+    }
+
+    /**
+     * Whether a part that an operation brings together with another is coated while it is wet.
+     *
+     * @param  array<string, PartContext>  $subjects  by part
+     */
+    private static function areFinishedWet(Operation $operation, array $subjects): bool
+    {
+        foreach ($subjects as $subject) {
+            $isJoined = array_intersect(
+                $operation->doing->of, $subject->piece->jointsOf($subject->part),
+            ) !== [];
+            if ($isJoined && $subject->isFinishedWet() && $subject->hasCoats()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether it is done in the sitting of another wet part, that is made before this one. */

@@ -315,7 +315,10 @@ final readonly class Joints
     /** Whether one of them is turned wet and moves: they are fitted once both are dry, off the lathe. */
     private function isFittedDry(): bool
     {
-        return $this->socket->isTurnedOnce() || $this->spigot->isTurnedOnce();
+        $isCoatedWet = fn (PartContext $one): bool => $one->isFinishedWet() && $one->hasCoats();
+
+        return ($this->socket->isTurnedOnce() || $this->spigot->isTurnedOnce())
+            && ! $isCoatedWet($this->socket) && ! $isCoatedWet($this->spigot);
     }
 
     private function fitted(): Operation

@@ -306,6 +306,17 @@ final readonly class PartContext
         ]);
     }
 
+    /** @return list<Said> how most of it is held once it is dry and its hold is trued; how that is cut is said there */
+    public function heldDry(): array
+    {
+        $grasp = PartHolds::at(
+            stage: HoldStage::Inside, piece: $this->piece, part: $this->part, bench: $this->bench,
+            tables: $this->tables, isDried: true,
+        )->by($this->part->holding->on());
+
+        return $this->mainHold === null ? [] : array_slice($grasp->how ?? [], (int) $this->part->holding->isCut());
+    }
+
     /** What it is turned from. */
     public function blank(): PartBlank
     {

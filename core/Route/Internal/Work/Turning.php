@@ -27,6 +27,9 @@ use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\State;
+use HonestGrain\Technique\Work;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -290,7 +293,7 @@ final readonly class Turning
     {
         $isThrough = $this->subject->cutThrough !== [];
 
-        return $this->cut(
+        $cut = $this->cut(
             technique: 'shape', what: 'last-cut', faces: [Face::Outside],
             title: new Said('route.turning.last-cut-outside'), cut: CutTime::of(
                 subject: $this->subject, kind: CutKind::Shape, wasteMm3: $this->leftMm3(),
@@ -298,6 +301,16 @@ final readonly class Turning
                 wallMm: $this->isInsideFirst() ? $this->subject->measured->wall?->minMm : null,
             ), because: new Said($isThrough ? 'route.turning.last-cut-through-fills'
                 : 'route.turning.last-cut-true-again'), rank: 4.2,
+        );
+
+        // It has its shape already: a fill that is cut through with it goes in before.
+        return new Operation(
+            id: $cut->id, kind: $cut->kind, part: $cut->part, doing: new Doing(
+                $cut->doing->technique, $cut->doing->places, on: $cut->doing->on,
+                character: Character::done(Work::Spinning)->needs(State::Round, new Said(
+                    'technique.shape.what-does-not-run',
+                )),
+            ), timing: $cut->timing, words: $cut->words, setup: $cut->setup,
         );
     }
 
