@@ -145,6 +145,7 @@ return [
         'fitted-dry' => 'It moves until it is dry: fitted before, it would bind or rattle after.',
         'coats-once-it-moved' => 'They go on wood that no longer moves.',
         'how-oval-gets-cannot' => 'How oval it gets cannot be said: nobody published its shrinkage.',
+        'hardly-oval' => 'By the shrinkage of its wood it stays round to half a millimetre.',
         'shrinkage-wood-will-about' => 'By the shrinkage of its wood it will be about {oval|0} oval. Never promise '
             .'it as round.',
         'drying-paper' => 'drying in paper',

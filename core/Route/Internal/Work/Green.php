@@ -60,9 +60,10 @@ final class Green
                     ]),
                     $oval === null ? new Said(
                         'route.green.how-oval-gets-cannot',
-                    ) : new Said('route.green.shrinkage-wood-will-about', [
-                        'oval' => Quantity::mm($oval),
-                    ]),
+                    ) : new Said(self::isHardly($oval) ? 'route.green.hardly-oval'
+                        : 'route.green.shrinkage-wood-will-about', [
+                            'oval' => Quantity::mm($oval),
+                        ]),
                 ),
                 brief: new Said('route.green.drying-paper'),
                 waitFor: new Said('route.green.dry-paper'),
@@ -217,6 +218,12 @@ final class Green
             StepKind::Coat, StepKind::WipeOff, StepKind::Denib, StepKind::Buff, StepKind::Cure, StepKind::Test,
             StepKind::Ready,
         ], true);
+    }
+
+    /** Whether it goes out of round by so little that nobody would measure it. */
+    private static function isHardly(float $ovalMm): bool
+    {
+        return round($ovalMm) < 1.0;
     }
 
     private static function ovalMm(PartContext $subject): ?float
