@@ -8,6 +8,7 @@ return [
         'coat-of' => '{class}, coat {position} of {count}, {where}',
         'note' => '{note|upper}.',
         'one-coat' => '{class}, the one coat of the {where}',
+        'dust-off-first' => 'A clean dry cloth over it first: its dust is still there.',
         'clean-sanded-wood-soon' => 'On clean, sanded wood, as soon as the dust is off.',
         'to-soak-in' => 'to soak in',
         'to-harden' => 'to harden',

@@ -197,7 +197,7 @@ final class Coated
                 $this->open === []
                 ? new Said('route.coated.clean-sanded-wood-soon') : self::onceDry($this->open[0][1]),
                 how: PartContext::said(
-                    $coating->readied(),
+                    $isFirst && ! $isOfMany ? new Said('route.coated.dust-off-first') : null, $coating->readied(),
                     new Said("coating.laying.{$coating->applied->value}"), $coating->wipe?->inWords($coating->isWax()),
                     new Said('route.coated.note', ['note' => $coating->note()]), self::mixed($coating, $amount),
                     $this->laidInside($coating),
