@@ -14,7 +14,7 @@ use HonestGrain\Words\Unit;
 final readonly class RimWords
 {
     /** So many rows stand open for places that are still to be measured. */
-    private const OPEN_ROWS = 3;
+    private const OPEN_ROWS = 4;
 
     public function __construct(private Part $part, private Show $show)
     {
