@@ -9,8 +9,10 @@ use App\Models\Kept\Choices;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PieceState;
+use App\Models\PlannedStep;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Rack\DryingState;
+use Illuminate\Support\Carbon;
 
 /** What the shop bores and cuts with, and what routes make of it. */
 final class LatheTest extends FeatureTestCase
@@ -419,6 +421,49 @@ final class LatheTest extends FeatureTestCase
         $this->get(route('pieces.record', $piece))->assertOk()->assertSee('On another blank');
         $this->work($piece, ...array_slice($open, 0, 3));
         self::assertSame(3, $piece->plannedSteps()->where('state', 'done')->count(), 'each is done once more');
+    }
+
+    public function test_wet_work_that_is_worked_through_the_break_is_planned_through_it(): void
+    {
+        Carbon::setTestNow('2026-12-01 11:20:00');
+        $piece = $this->drawn('goblet', [
+            'diameter' => '80', 'height' => '180', 'foot' => '60', 'wall' => '3', 'moisture' => '45',
+            'starts_as' => 'blank',
+        ]);
+        $sit = fn (string $name, string $way) => $this->put(route('pieces.school', $piece), [
+            'version' => $piece->refresh()->version, 'choice' => $name, 'way' => $way,
+        ])->assertSessionHasNoErrors();
+        $inBreak = fn (): int => $piece->refresh()->plannedSteps()->get()->filter(
+            fn (PlannedStep $step): bool => $step->start_at?->format('H') === '12',
+        )->count();
+        $sit('wet', 'turned-once');
+        self::assertSame(0, $inBreak(), 'nobody works at noon');
+        $sit('sitting', 'through-the-break');
+        self::assertGreaterThan(0, $inBreak());
+        $this->get(route('pieces.route', $piece))->assertSee('the plan goes on through it');
+    }
+
+    public function test_a_handle_that_is_glued_in_is_cut_off_and_made_again_and_undo_puts_it_back(): void
+    {
+        $piece = $this->drawn('scoop', ['diameter' => '62', 'height' => '70', 'foot' => '30', 'wall' => '5']);
+        $all = $piece->plannedSteps()->orderBy('position')->pluck('step')->all();
+        $glue = (int) array_search('joint-handle/glue', $all, true);
+        $this->work($piece, ...array_slice($all, 0, $glue + 1));
+        $send = ['version' => $piece->refresh()->version, 'part' => 'handle'];
+        $this->post(route('pieces.parts.again', $piece), $send)->assertSessionHasNoErrors();
+        $open = $piece->refresh()->plannedSteps()->where('state', 'open')->orderBy('position')->pluck('step')->all();
+        $cut = $piece->document->value('steps')[0];
+        self::assertSame('body', $cut['part']);
+        foreach (['handle/rough', 'joint-handle/fit', 'joint-handle/glue', $cut['id']] as $step) {
+            self::assertContains($step, $open);
+        }
+        self::assertNotContains('body.inside/hollow', $open);
+        self::assertLessThan(array_search('joint-handle/fit', $open, true), array_search($cut['id'], $open, true));
+        $this->get(route('pieces.route', $piece))->assertSee('Cut the old handle off');
+        $this->post(route('pieces.undo', $piece), ['version' => $piece->version])->assertSessionHasNoErrors();
+        self::assertNotContains('handle/rough', $piece->refresh()->plannedSteps()->where('state', 'open')
+            ->pluck('step')->all());
+        self::assertSame([], $piece->document->value('steps'));
     }
 
     public function test_taking_back_that_a_part_is_made_again_closes_its_steps_and_redo_opens_them(): void
