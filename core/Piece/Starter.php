@@ -25,14 +25,17 @@ use HonestGrain\Words\FirstLetter;
  */
 final class Starter
 {
-    /** The stack of coats that a form starts with, by the stack's id. */
     /** Bark drops by no more of the hollow under it than this. */
     private const BARK_SHARE = 0.5;
 
+    /** What is spun on with a cloth, which reaches no floor deeper than its mouth is wide. */
+    private const SPUN_STACK = 'friction-polish';
+
+    /** The stack of coats that a form starts with, by the stack's id. */
     private const STACKS = [
-        'spindle' => 'friction-polish', 'lidded-box' => 'friction-polish', 'platter' => 'hard-wax-oil',
+        'spindle' => self::SPUN_STACK, 'lidded-box' => self::SPUN_STACK, 'platter' => 'hard-wax-oil',
         'vase' => 'wiping-varnish', 'hollow-form' => 'wiping-varnish', 'plate' => 'hard-wax-oil',
-        'sphere' => 'friction-polish', 'ball-and-cup' => 'friction-polish',
+        'sphere' => self::SPUN_STACK, 'ball-and-cup' => self::SPUN_STACK,
     ];
 
     private const USUAL_STACK = 'oil-varnish';
@@ -310,13 +313,26 @@ final class Starter
             return [];
         }
         $shape = is_array($part['shape']) ? $part['shape'] : [];
-        $zones = ($shape['inner'] ?? null) === null ? [Face::Outside, Face::Top]
-            : [Face::Outside, Face::Inside, Face::Rim];
+        $zones = match (true) {
+            ($shape['inner'] ?? null) === null => [Face::Outside, Face::Top],
+            $stack->id === self::SPUN_STACK && self::isDeep($shape['inner']) => [Face::Outside, Face::Rim],
+            default => [Face::Outside, Face::Inside, Face::Rim],
+        };
         $given = function (string $kind) use (&$n): string {
             return $kind.(++$n);
         };
         $plan = $stack->planFor($zones, $given);
 
         return [['id' => $given('c')] + $plan];
+    }
+
+    /** Whether an inside goes further down than its mouth is wide. */
+    private static function isDeep(mixed $inner): bool
+    {
+        $first = is_array($inner) ? $inner[0] ?? null : null;
+        $last = is_array($inner) ? end($inner) : null;
+
+        return is_array($first) && is_array($last) && is_numeric($first[0] ?? null) && is_numeric($first[1] ?? null)
+            && is_numeric($last[0] ?? null) && 2 * $first[1] < $first[0] - $last[0];
     }
 }
