@@ -59,6 +59,10 @@ final readonly class Sittings
         $on = array_filter($at, fn (int $i): bool => ! in_array($steps[$i]->kind, self::AFTER, true));
         // Until its foot is done: what is laid on or proved between the cuts has its own waits.
         $sitting = array_values(array_filter($at, fn (int $i): bool => $on !== [] && $i <= max($on)));
+        // A block that is glued on sets before the first cut.
+        while ($sitting !== [] && $steps[$sitting[0]]->kind === StepKind::Glue) {
+            array_shift($sitting);
+        }
         [$most, $line] = match ($way) {
             Sitting::One => [$figures->greenGapHours, 'route.green.one-sitting'],
             Sitting::Through => [$figures->greenGapHours, 'route.green.through-the-break'],
