@@ -772,6 +772,7 @@ return [
         'you-set' => 'as you set',
         'you-like' => 'as you like',
         'you-set-2' => 'As you set it.',
+        'while-held' => 'It turns on the hold that comes off then.',
         'what-went-wrong-put' => 'What went wrong is put right first.',
         'order-wants-before-but' => 'The order wants {first} before {later}, but the route has no such step.',
         'take-wish-out-order' => 'Take that wish out of the order',

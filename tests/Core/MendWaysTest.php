@@ -6,7 +6,9 @@ namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Holding\Mount;
 use HonestGrain\Mending\Fault;
+use HonestGrain\Mending\FaultKind;
 use HonestGrain\Mending\Mended;
 use HonestGrain\Mending\Remedies;
 use HonestGrain\Piece\Piece;
@@ -315,6 +317,34 @@ final class MendWaysTest extends TestCase
             array_slice($ids, 0, (int) array_search($until, $ids, true) + 1),
             Fault::read(Document::of($fault + ['on' => $on]), $piece),
         );
+    }
+
+    public function test_what_is_put_right_on_the_hold_comes_before_that_is_off(): void
+    {
+        $wet = Drawn::written(self::begun(Form::DeepBowl));
+        $wet['parts'][0] = ['moisture_percent' => 45] + $wet['parts'][0];
+        $piece = Piece::read(
+            Document::of(['starts_as' => 'blank', 'school' => ['wet' => 'turned-once']] + $wet), Drawn::tables(),
+        );
+        $bench = Bench::usual(Catalogue::shipped());
+        $ids = array_map(fn (Step $step): string => $step->id, Route::of($piece, $bench, Drawn::tables())->steps);
+        $done = array_slice($ids, 0, (int) array_search('body/part-off', $ids, true));
+        $looked = 0;
+        foreach (FaultKind::cases() as $kind) {
+            $fault = Fault::read(Document::of(['kind' => $kind->value, 'on' => 'outer', 'from_mm' => 10]), $piece);
+            foreach (Remedies::of($piece, $bench, Drawn::tables(), $done, $fault) as $mended) {
+                $isOff = false;
+                foreach ($mended->remedy->anew === null ? $mended->route->steps : [] as $step) {
+                    self::assertFalse(
+                        $isOff && $step->setup->mount === Mount::Tenon,
+                        "$kind->value, {$mended->remedy->id}, $step->id: its tenon is off",
+                    );
+                    $isOff = $isOff || $step->id === 'body/part-off';
+                    $looked++;
+                }
+            }
+        }
+        self::assertGreaterThan(500, $looked);
     }
 
     private static function begun(Form $form): Piece

@@ -469,6 +469,13 @@ final class Router
                 ) : null,
             ),
         );
+        $onHold = $spins ? $stance === Stance::Main
+            : $own->mount === null && $technique->character()->work->isOnLathe() && $own->on?->face() !== Face::Foot;
+        if ($onHold && $subject->isPartedOff()) {
+            $this->precedences[] = Precedence::custom(
+                $own->id, $subject->id('part-off'), Wait::none(), new Said('route.router.while-held'),
+            );
+        }
         $before = $this->named($own->before);
         if ($before === [] && $this->named($own->after) === []) {
             $before = [$subject->id('wipe-clean')];
