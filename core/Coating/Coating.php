@@ -284,6 +284,12 @@ final readonly class Coating implements Product
         return $this->ground() === GroundAsked::Paste;
     }
 
+    /** Whether it goes on while the work turns. */
+    public function isSpunOn(): bool
+    {
+        return $this->applied === Laying::OnTheLathe || $this->isAbrasivePaste();
+    }
+
     /** Whether wax goes over it, or it over wax, for good: an oil that never cures does so only where wax is in it. */
     public function takesWax(): bool
     {

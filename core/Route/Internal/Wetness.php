@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
-use HonestGrain\Coating\Laying;
 use HonestGrain\Geometry\Wall;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
@@ -97,8 +96,7 @@ final class Wetness
         $coats = array_merge(...array_map(fn (CoatPlan $plan): array => $plan->coats, $subject->part->coatPlans));
 
         return array_values(array_map(fn (Coat $coat): string => $coat->id, array_filter(
-            $coats, fn (Coat $coat): bool => $coat->coating->applied === Laying::OnTheLathe
-                || $coat->coating->isAbrasivePaste(),
+            $coats, fn (Coat $coat): bool => $coat->coating->isSpunOn(),
         )));
     }
 

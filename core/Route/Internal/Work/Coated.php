@@ -410,8 +410,7 @@ final class Coated
 
     private function isOnLathe(Coating $coating): bool
     {
-        return ! $this->subject->isCoatedFreed()
-            && ($coating->applied === Laying::OnTheLathe || $coating->isAbrasivePaste());
+        return ! $this->subject->isCoatedFreed() && $coating->isSpunOn();
     }
 
     /** On the lathe where it is spun; by hand where the next is spun and soon: it is not taken off for that. */

@@ -146,8 +146,7 @@ final class Coats
             fn (CoatPlan $plan): array => $plan->coats, $subject->part->coatPlans,
         ));
         $spun = array_filter(
-            $coats, fn (Coat $coat): bool => $coat->coating->applied === Laying::OnTheLathe
-                || $coat->coating->isAbrasivePaste(),
+            $coats, fn (Coat $coat): bool => $coat->coating->isSpunOn(),
         );
         if (! $subject->isPartedOff() || ($spun !== [] && ! $subject->isCoatedFreed())) {
             return false;
@@ -343,8 +342,7 @@ final class Coats
     {
         $waxes = [];
         foreach (array_reverse($plan->coats) as $coat) {
-            if (! $coat->coating->isWax() || $coat->coating->isAbrasivePaste()
-                || $coat->coating->applied === Laying::OnTheLathe) {
+            if (! $coat->coating->isWax() || $coat->coating->isSpunOn()) {
                 break;
             }
             array_unshift($waxes, $coat);

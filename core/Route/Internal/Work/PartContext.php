@@ -6,7 +6,6 @@ namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Calibration\Calibration;
-use HonestGrain\Coating\Laying;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
@@ -626,7 +625,7 @@ final readonly class PartContext
         $bore = $this->part->profile->bore;
         if ($this->school->bore !== Bore::BothHolds || $bore?->isThrough() !== true
             || $this->startsAs !== StartsAs::Blank || $this->part->holding !== Holding::Tenon
-            || $this->firstHold === null) {
+            || $this->firstHold?->mount !== Mount::BetweenCentres) {
             return false;
         }
 
@@ -708,8 +707,7 @@ final readonly class PartContext
     /** Whether something of it goes on while it turns, on faces that no one mount leaves free. */
     private function isSpunApart(CoatPlan $plan): bool
     {
-        $spun = array_filter($plan->coats, fn (Coat $coat): bool => $coat->coating->applied === Laying::OnTheLathe
-            || $coat->coating->isAbrasivePaste());
+        $spun = array_filter($plan->coats, fn (Coat $coat): bool => $coat->coating->isSpunOn());
         $main = $this->positions->at(Stance::Main);
 
         return $spun !== [] && $this->positions->has(Stance::First) && in_array(Face::Outside, $plan->zones, true)

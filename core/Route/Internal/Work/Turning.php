@@ -277,7 +277,7 @@ final readonly class Turning
             ),
             because: new Said('route.turning.finish-cut-cleanly-you'), rank: 3.0,
             how: [...$this->subject->has(Face::Bore) && ! $this->subject->has(Face::Inside)
-                    && $this->subject->school->bore === Bore::First ? [new Said('route.bored.cone-in-hole')] : [],
+                    && $this->subject->school->bore !== Bore::Last ? [new Said('route.bored.cone-in-hole')] : [],
                 ...$this->subject->hasLastCut() ? [new Said('route.turning.leave-for-last-cut', [
                     'left' => Quantity::mm($this->rates->lastCutMm),
                 ])] : PartContext::said($this->subject->part->figured?->advice()),
