@@ -327,61 +327,12 @@ if ($what === 'solvers') {
             ],
         ),
     );
-    $plan = (new HonestGrain\Schedule\OrderSearch)->plan($problem);
+    $plan = (new HonestGrain\Schedule\TaskSearch)->plan($problem);
     row('60 pieces × 25 steps, budget 1 s', $plan->milliseconds);
     printf(
         "  its finish is %.2f × the lower bound's distance, %d windows broken\n",
-        ($plan->finish - $problem->start) / ($plan->lowerBound - $problem->start), count($plan->broken),
+        ($plan->finish - $problem->start) / ($plan->bound->finish - $problem->start), count($plan->broken),
     );
-    foreach ([6, 12, 24, 60] as $size) {
-        $by = ['due' => 0.0, '60 ms' => 0.0, '1 s' => 0.0];
-        for ($shop = 1; $shop <= 20; $shop++) {
-            mt_srand(100 * $size + $shop);
-            $pieces = [];
-            for ($p = 0; $p < $size; $p++) {
-                $tasks = [];
-                for ($t = 0, $count = mt_rand(8, 16); $t < $count; $t++) {
-                    $min = mt_rand(0, 2) === 0 ? mt_rand(4, 48) : 0;
-                    $tasks[] = [
-                        'id' => "t$t", 'minutes' => mt_rand(5, 60),
-                        'needs' => ['turner' => 1, 'lathe' => mt_rand(0, 1)],
-                        'after' => $t === 0 ? [] : [
-                            [
-                                'task' => 't'.($t - 1), 'min_hours' => $min,
-                                'max_hours' => $min > 0 && mt_rand(0, 3) === 0 ? $min + 72 : null,
-                            ],
-                        ],
-                    ];
-                }
-                $due = gmdate(
-                    'Y-m-d\TH:i:s\Z', strtotime('2026-12-01T17:00:00Z') + 86_400 * mt_rand(2, max(3, intdiv($size, 2))),
-                );
-                $pieces[] = ['id' => "p$p", 'due' => $due, 'weight' => mt_rand(1, 4), 'tasks' => $tasks];
-            }
-            $read = fn (int $ms): HonestGrain\Schedule\Problem => HonestGrain\Command\ProblemDocument::read(
-                HonestGrain\Reading\Document::of(
-                    [
-                        'start' => '2026-12-01T08:00:00Z',
-                        'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day),
-                        'resources' => ['turner' => 1, 'lathe' => 1], 'pieces' => $pieces, 'budget_ms' => $ms,
-                    ],
-                ),
-            );
-            $first = $read(0);
-            $jobs = $first->jobs;
-            usort($jobs, fn ($a, $b): int => $a->due <=> $b->due);
-            $by['due'] += (new HonestGrain\Schedule\Internal\Placement(
-                $first, new HonestGrain\Schedule\Internal\Calendar($first->hours, $first->start),
-            ))->arrange($jobs)->lateHours;
-            foreach (['60 ms' => 60, '1 s' => 1000] as $name => $ms) {
-                $by[$name] += (new HonestGrain\Schedule\OrderSearch)->plan($read($ms))->weightedLatenessHours;
-            }
-        }
-        printf(
-            "  20 shops of %d pieces: weighted lateness %.2f × that by due date in 60 ms, %.2f × in 1 s\n", $size,
-            $by['60 ms'] / $by['due'], $by['1 s'] / $by['due'],
-        );
-    }
     $independent = array_map(
         fn (int $p): array => [
             'id' => "p$p", 'due' => null,
@@ -400,5 +351,42 @@ if ($what === 'solvers') {
             ],
         ),
     );
-    row('100 × 100 tasks that wait for nothing', (new HonestGrain\Schedule\OrderSearch)->plan($problem)->milliseconds);
+    row('100 × 100 tasks that wait for nothing', (new HonestGrain\Schedule\TaskSearch)->plan($problem)->milliseconds);
+}
+
+if ($what === 'schedule') {
+    // Generated shops, against the best plans that were ever found for them and against whole pieces one after another.
+    require "$where/vendor/autoload.php";
+    $known = [];
+    foreach (array_slice(file("$where/tests/Core/shops.csv", FILE_IGNORE_NEW_LINES), 1) as $line) {
+        [$kind, $number, $broken, $hours, $whole] = explode(',', $line);
+        $known[$kind][$number] = [(int) $broken, (float) $hours, $whole === '' ? null : (float) $whole];
+    }
+    foreach (Tests\Core\Shops::KINDS as $kind) {
+        $sums = ['got' => 0.0, 'best' => 0.0, 'same' => 0.0, 'whole' => 0.0];
+        $proved = $more = $better = 0;
+        $over = [];
+        for ($n = 1; $n <= Tests\Core\Shops::EACH; $n++) {
+            $plan = (new HonestGrain\Schedule\TaskSearch)->plan(HonestGrain\Command\ProblemDocument::read(
+                HonestGrain\Reading\Document::of(Tests\Core\Shops::document($kind, $n) + ['budget_ms' => $runs]),
+            ));
+            [$broken, $hours, $whole] = $known[$kind][$n];
+            $sums['got'] += $plan->weightedLatenessHours;
+            $sums['best'] += $hours;
+            $sums['same'] += $whole === null ? 0.0 : $plan->weightedLatenessHours;
+            $sums['whole'] += $whole ?? 0.0;
+            $proved += (int) $plan->bound->isReached;
+            $more += max(0, count($plan->broken) - $broken);
+            $better += (int) ($plan->weightedLatenessHours < $hours - 0.01);
+            $over[] = $plan->milliseconds;
+        }
+        printf(
+            '  %-6s %5d ms: %+6.2f %% late over the best known, %.2f × whole pieces, %2d of %d proved, '
+                .'%d windows more, '
+                ."%d better than known, slowest %.0f ms\n",
+            $kind, $runs, 100 * ($sums['got'] / max(1e-9, $sums['best']) - 1),
+            $sums['same'] / max(1e-9, $sums['whole']),
+            $proved, Tests\Core\Shops::EACH, $more, $better, max($over),
+        );
+    }
 }

@@ -33,7 +33,7 @@ class MakePlan implements ShouldBeUniqueUntilProcessing, ShouldQueue
     {
         $workshop = Workshop::query()->find($this->workshopId);
         if ($workshop !== null && $planner->isStale($workshop)) {
-            $planner->plan($workshop);
+            $planner->plan($workshop, isWaitedFor: false);
         }
     }
 }

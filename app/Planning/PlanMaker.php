@@ -14,6 +14,7 @@ use HonestGrain\Route\Bench;
 use HonestGrain\Route\Promised;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\Pin;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Problem;
 use HonestGrain\Schedule\Scheduler;
@@ -24,14 +25,20 @@ use Illuminate\Support\Carbon;
 /** Works a plan out from the state of a shop; writes nothing. */
 final readonly class PlanMaker
 {
-    /** How long it looks for a better order of the pieces. */
-    private const BUDGET_MS = 60;
+    /** So many tasks are placed in search of a better plan while somebody waits for it, and when nobody does. */
+    private const LOOKS = 12_000;
+
+    private const LOOKS_BEHIND = 400_000;
+
+    /** Whoever is so far ahead of the plan goes on with what was to come. */
+    private const AHEAD_SECONDS = 180;
 
     public function __construct(private ShopMapper $mapper, private Scheduler $scheduler, private RouteStore $routes)
     {
     }
 
-    public function make(ShopState $state): ShopPlan
+    /** @param  bool  $isWaitedFor  whether a press waits for it */
+    public function make(ShopState $state, bool $isWaitedFor = true): ShopPlan
     {
         $workshop = $state->workshop;
         $clock = $this->mapper->clock($workshop);
@@ -43,7 +50,15 @@ final readonly class PlanMaker
                 $jobs[] = $planned->job;
             }
         }
-        [$plan, $trouble] = $this->plan($state, $jobs, $clock);
+        $standing = array_values(array_filter($this->standing($state), function (Pin $pin) use ($pieces): bool {
+            $planned = $pieces[(int) $pin->piece];
+
+            // What has a new route begins anew.
+            return $planned->routeKey !== null && $planned->routeKey === $planned->piece->route_key;
+        }));
+        [$plan, $trouble] = $this->plan(
+            $state, $jobs, $clock, $standing, $isWaitedFor ? self::LOOKS : self::LOOKS_BEHIND,
+        );
 
         return new ShopPlan($state, $clock, $pieces, $plan, $trouble);
     }
@@ -86,19 +101,38 @@ final readonly class PlanMaker
 
     /**
      * @param  list<Job>  $jobs
+     * @param  list<Pin>  $standing  the plan before
      * @return array{Plan|null, Said|null}
      */
-    private function plan(ShopState $state, array $jobs, CureClock $clock): array
+    private function plan(ShopState $state, array $jobs, CureClock $clock, array $standing, int $looks): array
     {
         try {
-            return [$this->scheduler->plan(Problem::of(
-                $state->now, $state->workshop->workingHours(), $this->mapper->resources($state->workshop),
-                $jobs, $clock,
-                budgetMs: self::BUDGET_MS,
-            )), null];
+            $problem = Problem::of(
+                $state->now, $state->workshop->workingHours(), $this->mapper->resources($state->workshop), $jobs,
+                $clock,
+            );
+
+            return [$this->scheduler->plan($problem->counted($looks)->after($standing)), null];
         } catch (BadInput $e) {
             return [null, $e->said];
         }
+    }
+
+    /**
+     * The plan that stands: what it has left for this stretch is taken up sooner where the maker is ahead of it.
+     *
+     * @return list<Pin>
+     */
+    private function standing(ShopState $state): array
+    {
+        $ahead = ($state->planned[0]->start ?? $state->now) - $state->now;
+        $closes = $state->workshop->workingHours()->openUntil($state->now);
+        if ($closes === null || $ahead <= self::AHEAD_SECONDS) {
+            return $state->planned;
+        }
+
+        return array_map(fn (Pin $pin): Pin => $pin->start >= $closes ? $pin
+            : new Pin($pin->piece, $pin->task, $pin->start - $ahead), $state->planned);
     }
 
     private function splitAbove(ShopState $state, Bench $bench): float

@@ -57,12 +57,13 @@ final readonly class Planner
     /**
      * Makes the plan from what stands, and stores it if that still stands then; else again.
      *
+     * @param  bool  $isWaitedFor  whether a press waits for it
      * @return bool whether a plan of the newest version is stored
      */
-    public function plan(Workshop $workshop): bool
+    public function plan(Workshop $workshop, bool $isWaitedFor = true): bool
     {
         for ($try = 0; $try < self::MOST_TRIES; $try++) {
-            if ($this->store->keep($this->maker->make(ShopState::of($workshop->refresh())))) {
+            if ($this->store->keep($this->maker->make(ShopState::of($workshop->refresh()), $isWaitedFor))) {
                 $workshop->refresh();
 
                 return true;

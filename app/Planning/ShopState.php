@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Piece;
+use App\Models\PlannedStep;
 use App\Models\Workshop;
+use HonestGrain\Schedule\Pin;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -16,6 +18,7 @@ final readonly class ShopState
      * @param  Collection<int, Piece>  $pieces  in work, by number
      * @param  array<int, History>  $histories  by piece
      * @param  int  $now  second (UTC), a whole minute
+     * @param  list<Pin>  $planned  when steps start by the plan that stands
      */
     private function __construct(
         public Workshop $workshop,
@@ -23,6 +26,7 @@ final readonly class ShopState
         public Collection $pieces,
         public array $histories,
         public int $now,
+        public array $planned,
     ) {
     }
 
@@ -45,9 +49,23 @@ final readonly class ShopState
 
             return new self(
                 $workshop, $workshop->version, $pieces->keyBy('id'), History::inWork($workshop),
-                now()->startOfMinute()->getTimestamp(),
+                now()->startOfMinute()->getTimestamp(), self::planned($pieces->modelKeys()),
             );
         });
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $pieces  by number
+     * @return list<Pin>
+     */
+    private static function planned(array $pieces): array
+    {
+        $rows = PlannedStep::query()->toBase()->whereIn('piece_id', $pieces)->where('start_at', '>=', now())
+            ->orderBy('start_at')->orderBy('id')->get(['piece_id', 'step', 'start_at']);
+
+        return array_values($rows->map(fn (object $row): Pin => new Pin(
+            (string) $row->piece_id, (string) $row->step, (int) strtotime("$row->start_at UTC"),
+        ))->all());
     }
 
     /** The same with a piece as it might be. */
@@ -55,7 +73,7 @@ final readonly class ShopState
     {
         return new self(
             $this->workshop, $this->version, $this->pieces->replace([$piece->id => $piece]),
-            [$piece->id => $history] + $this->histories, $this->now,
+            [$piece->id => $history] + $this->histories, $this->now, $this->planned,
         );
     }
 

@@ -15,8 +15,8 @@ use App\View\Show;
 use App\View\ShownErrors;
 use Carbon\CarbonInterface;
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Scheduler;
+use HonestGrain\Schedule\TaskSearch;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Contracts\Translation\Translator;
@@ -56,7 +56,7 @@ class AppServiceProvider extends ServiceProvider
             ? Catalogue::shipped() : Catalogue::compiled(config('app.catalogue')));
         // A guest's; whoever is signed in has their own, set by the middleware.
         $this->app->bind(Show::class, fn () => Show::for(null, $this->app->make(Catalogue::class)));
-        $this->app->bind(Scheduler::class, OrderSearch::class);
+        $this->app->bind(Scheduler::class, TaskSearch::class);
         if (config('app.languages') !== null) {
             $this->app->useLangPath(config()->string('app.languages'));
         }

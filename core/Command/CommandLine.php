@@ -36,7 +36,7 @@ use HonestGrain\Command\Verb\TruingVerb;
 use HonestGrain\Command\Verb\UnitsVerb;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
-use HonestGrain\Schedule\OrderSearch;
+use HonestGrain\Schedule\TaskSearch;
 use HonestGrain\Words\Said;
 use HonestGrain\Words\Sentences;
 
@@ -64,7 +64,7 @@ final readonly class CommandLine
         foreach ([
             new Measure($catalogue), new EmcVerb, new DryingVerb($catalogue), new TruingVerb, new Grits($catalogue),
             new LadderVerb($catalogue), new MixVerb, new StackVerb($catalogue), new CureVerb($catalogue),
-            new ScheduleVerb(new OrderSearch), new LayoutVerb, new ProportionsVerb, new BeadsVerb, new FlutesVerb,
+            new ScheduleVerb(new TaskSearch), new LayoutVerb, new ProportionsVerb, new BeadsVerb, new FlutesVerb,
             new FacetsVerb, new TextureVerb($calibration), new PiercingVerb($calibration),
             new BurnVerb($calibration), new InlayVerb($calibration),
             new TemplateVerb($calibration), new UnitsVerb, new DyeVerb($calibration), new ScorchVerb($calibration),

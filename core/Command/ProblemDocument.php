@@ -11,6 +11,8 @@ use HonestGrain\Schedule\Claims;
 use HonestGrain\Schedule\Grouping;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Lag;
+use HonestGrain\Schedule\Person;
+use HonestGrain\Schedule\Pin;
 use HonestGrain\Schedule\Problem;
 use HonestGrain\Schedule\Task;
 use HonestGrain\Schedule\Wait;
@@ -20,17 +22,21 @@ use HonestGrain\Words\Said;
 /** Reads the input of `bin/grain schedule` into a scheduling problem. */
 final class ProblemDocument
 {
-    private const MAX_PIECES = 500;
+    private const MAX_PIECES = 2_000;
 
     private const MAX_TASKS = 200;
 
-    private const MAX_TASKS_IN_ALL = 10_000;
+    private const MAX_TASKS_IN_ALL = 40_000;
 
     /** The longest pause within a sitting where none is given. */
     private const MOST_GAP_MINUTES = 30.0;
 
     /** A longer break than this no one works through. */
     private const MOST_BREAK_MINUTES = 480.0;
+
+    private const MAX_PEOPLE = 20;
+
+    private const MAX_LOOKS = 100_000_000;
 
     private const MAX_BUDGET_MS = 60_000;
 
@@ -58,15 +64,53 @@ final class ProblemDocument
             );
         }
 
-        return Problem::of(
+        $hours = WorkingHours::read($document);
+
+        $problem = Problem::of(
             start: $document->time('start')->getTimestamp(),
-            hours: WorkingHours::read($document),
+            hours: $hours,
             resources: $resources,
             jobs: $jobs,
             clock: null,
             seed: $document->has('seed') ? $document->integer('seed', 0, PHP_INT_MAX >> 11) : 1,
             budgetMs: $document->has('budget_ms') ? $document->integer('budget_ms', 0, self::MAX_BUDGET_MS) : 1000,
+            people: self::people($document, $hours),
         );
+
+        if ($document->has('looks')) {
+            $problem = $problem->counted($document->integer('looks', 1, self::MAX_LOOKS));
+        }
+
+        return $problem->withPinned(self::pins($document, 'pinned'))->after(self::pins($document, 'last'));
+    }
+
+    /** @return list<Pin> */
+    private static function pins(Document $document, string $key): array
+    {
+        return array_map(fn (Document $pin): Pin => new Pin(
+            $pin->text('piece', 80), $pin->text('task', 80), $pin->time('start')->getTimestamp(), $pin->path,
+        ), $document->has($key) ? $document->children($key, self::MAX_TASKS_IN_ALL) : []);
+    }
+
+    /** @return list<Person> closed when the shop is, and besides on days of their own */
+    private static function people(Document $document, WorkingHours $shop): array
+    {
+        $people = [];
+        foreach ($document->has('people') ? $document->children('people', self::MAX_PEOPLE) : [] as $person) {
+            $id = $person->text('id', 80);
+            if (isset($people[$id])) {
+                throw InvalidField::because(
+                    $person->at('id'), $id, new Said('verbs.problem-document.every-person-needs-name'),
+                );
+            }
+            $closed = [...$document->listOr('closed', 2000), ...$person->listOr('closed', 2000)];
+            $people[$id] = new Person(
+                $id, $person->has('hours') ? WorkingHours::read($person->with(['closed' => $closed])) : $shop,
+                $person->has('can') ? $person->strings('can', 50) : [],
+            );
+        }
+
+        return array_values($people);
     }
 
     /**
@@ -129,7 +173,10 @@ final class ProblemDocument
 
         return Task::of(
             id: $task->text('id', 80), minutes: $task->number('minutes', 0, 100_000),
-            takes: new Claims(self::quantities($task, 'needs', 0), self::quantities($task, 'holds', 0)), after: $after,
+            takes: new Claims(
+                self::quantities($task, 'needs', 0), self::quantities($task, 'holds', 0),
+                can: $task->textOr('can', null, 80),
+            ), after: $after,
             grouping: new Grouping(
                 $task->textOr('batch', null, 80), $task->flag('splittable', false),
                 (int) round(60 * $task->numberOr('through_break_minutes', 0.0, 0, self::MOST_BREAK_MINUTES)),

@@ -96,6 +96,9 @@ final readonly class WorkingHours
     /** The same, with the breaks of a day that are no longer than this worked through. */
     public function through(int $seconds): self
     {
+        if ($seconds <= 0) {
+            return $this;
+        }
         $week = [];
         foreach ($this->week as $day => $stretches) {
             $joined = [];
@@ -109,6 +112,45 @@ final readonly class WorkingHours
         }
 
         return new self($week, $this->closed, $this->zone);
+    }
+
+    /**
+     * The time in which all of several people work.
+     *
+     * @param  non-empty-list<self>  $hours
+     */
+    public static function shared(array $hours): self
+    {
+        $all = $hours[0];
+        foreach (array_slice($hours, 1) as $other) {
+            $week = [];
+            foreach ($all->week as $day => $stretches) {
+                $week[$day] = [];
+                foreach ($stretches as [$from, $to]) {
+                    foreach ($other->week[$day] ?? [] as [$opens, $closes]) {
+                        if (max($from, $opens) < min($to, $closes)) {
+                            $week[$day][] = [max($from, $opens), min($to, $closes)];
+                        }
+                    }
+                }
+            }
+            $all = new self($week, $all->closed + $other->closed, $all->zone);
+        }
+
+        return $all;
+    }
+
+    /** When the working stretch ends in which a second (UTC) lies; null where the shop is shut then. */
+    public function openUntil(int $second): ?int
+    {
+        $date = (new \DateTimeImmutable("@$second"))->setTimezone($this->zone)->format('Y-m-d');
+        foreach ($this->stretchesOn($date) as [$opens, $closes]) {
+            if ($opens <= $second && $second < $closes) {
+                return $closes;
+            }
+        }
+
+        return null;
     }
 
     /** Whether a closure takes a working day between two seconds (UTC). */

@@ -18,6 +18,8 @@ return [
         'longer-than-any-working' => '{field} is {quote}, longer than any working stretch ({longest} at most); mark '
             .'it splittable or lengthen the hours.',
         'needs-shop-has' => '{field} needs {wanted} of {resource}; the shop has {had}.',
+        'too-few-hands' => '{field} needs {hands|0} people at once; the shop has fewer.',
+        'too-few-that-can' => '{field} needs {hands|0} people at once who can “{skill}”; the shop has fewer.',
         'hours-hold-no-working' => 'hours hold no working time that could take the tasks; give at least one stretch '
             .'on one day that is not closed.',
     ],
@@ -30,6 +32,11 @@ return [
     ],
     'wait' => [
         'impossible-window-must-not' => 'an impossible window: it must not be below min_hours, {min}',
+    ],
+    'problem' => [
+        'pin-passed' => 'it must not be before the plan begins',
+        'pin-outside-hours' => 'it must lie within the hours of somebody who may do it, with the time that it takes',
+        'pins-clash' => 'nobody and nothing it needs is free then: another pinned task has them',
     ],
     'working-hours' => [
         'stretch-such-08-00' => 'a stretch such as ["08:00","12:00"]',

@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'problem-document' => [
         'every-piece-needs-name' => 'every piece needs a name of its own',
+        'every-person-needs-name' => 'every person needs a name of their own',
     ],
     'ladder-verb' => [
         'every-surface-needs-name' => 'every surface needs a name of its own',

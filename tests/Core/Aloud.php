@@ -20,10 +20,10 @@ use HonestGrain\Schedule\Claims;
 use HonestGrain\Schedule\Grouping;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Lag;
-use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Problem;
 use HonestGrain\Schedule\Task;
+use HonestGrain\Schedule\TaskSearch;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Schedule\WorkingHours;
 use HonestGrain\Words\Said;
@@ -148,7 +148,7 @@ final class Aloud
         ]));
         $start = (int) strtotime(self::START);
 
-        return self::plan((new OrderSearch(INF))->plan(
+        return self::plan((new TaskSearch(20_000))->plan(
             Problem::of($start, $hours, ['turner' => 1, 'lathe' => 1, 'shelf' => 3], $jobs, $clock, budgetMs: 50),
         ));
     }
@@ -178,7 +178,7 @@ final class Aloud
     {
         $at = fn (int $second): string => gmdate('D d M H:i:s', $second);
         $lines = [
-            'done by '.$at($plan->finish).', no sooner than '.$at($plan->lowerBound).", $plan->setups set-ups, "
+            'done by '.$at($plan->finish).', no sooner than '.$at($plan->bound->finish).", $plan->setups set-ups, "
                 .sprintf('%.2f weighted hours late', $plan->weightedLatenessHours), '',
         ];
         foreach ($plan->late as $late) {

@@ -17,9 +17,9 @@ use HonestGrain\Schedule\Exception\Unplaceable;
 use HonestGrain\Schedule\Hold;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Lag;
-use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Problem;
 use HonestGrain\Schedule\Task;
+use HonestGrain\Schedule\TaskSearch;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Schedule\WorkingHours;
 use PHPUnit\Framework\TestCase;
@@ -172,7 +172,9 @@ final class HoldTest extends TestCase
         $hours = WorkingHours::read(Document::of(['hours' => array_fill_keys(
             WorkingHours::DAYS, [['08:00', '18:00']],
         )]));
-        $plan = (new OrderSearch(INF))->plan(Problem::of(self::monday(), $hours, Shop::resources($spareChucks), $jobs));
+        $plan = (new TaskSearch(20_000))->plan(Problem::of(
+            self::monday(), $hours, Shop::resources($spareChucks), $jobs,
+        ));
         $times = [];
         foreach ($plan->tasks as $placed) {
             $times["$placed->piece {$placed->task->id}"] = [$placed->start, $placed->end];

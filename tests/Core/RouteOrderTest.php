@@ -22,8 +22,8 @@ use HonestGrain\Route\Shop;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
-use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\TaskSearch;
 use HonestGrain\Schedule\WorkingHours;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -148,7 +148,7 @@ final class RouteOrderTest extends TestCase
                 ],
             ),
         );
-        $plan = (new OrderSearch(INF))->plan(
+        $plan = (new TaskSearch(20_000))->plan(
             Problem::of(
                 (int) strtotime('2026-12-01T08:00:00Z'), $hours, Shop::resources(0),
                 [$job], $clock,

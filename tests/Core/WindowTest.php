@@ -12,10 +12,10 @@ use HonestGrain\Reading\Document;
 use HonestGrain\Schedule\Claims;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Lag;
-use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Problem;
 use HonestGrain\Schedule\Task;
+use HonestGrain\Schedule\TaskSearch;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Schedule\WorkingHours;
 use HonestGrain\Words\Said;
@@ -122,7 +122,7 @@ final class WindowTest extends TestCase
         $lag = fn (string $task, int $min, int $max): array => [
             ['task' => $task, 'min_hours' => $min, 'max_hours' => $max],
         ];
-        $plan = (new OrderSearch(INF))->plan(ProblemDocument::read(Document::of([
+        $plan = (new TaskSearch(20_000))->plan(ProblemDocument::read(Document::of([
             'start' => '2026-12-01T08:00:00Z', 'hours' => $hours, 'closed' => $closed, 'resources' => ['turner' => 1],
             'pieces' => [['id' => 'p', 'due' => null, 'weight' => 1, 'tasks' => [
                 $task('t0', 90, []), $task('t1', 90, $lag('t0', 24, 72)), $task(
@@ -177,7 +177,7 @@ final class WindowTest extends TestCase
         $air = fn (float $night): CureClock => Drawn::clock(
             DayNightClimate::of(21, 50, $night, 50, 9, 18, new \DateTimeZone('UTC')),
         );
-        $plan = fn (float $night): Plan => (new OrderSearch(INF))->plan(
+        $plan = fn (float $night): Plan => (new TaskSearch(20_000))->plan(
             Problem::of($start, $hours, ['turner' => 1], [Job::of('p', null, 1, $tasks)], $air($night)),
         );
 
@@ -194,7 +194,7 @@ final class WindowTest extends TestCase
         $hours = WorkingHours::read(
             Document::of(['hours' => array_fill_keys(['tue', 'wed', 'thu'], [['08:00', '12:00']])]),
         );
-        $plan = (new OrderSearch(INF))->plan(Problem::of($start, $hours, ['turner' => 1], [
+        $plan = (new TaskSearch(20_000))->plan(Problem::of($start, $hours, ['turner' => 1], [
             Job::of('7', $start + 3 * 3600, 2, [$task('a', 'sand the outside')], name: 'Ebb bowl'),
             Job::of(
                 '8', $start + 3 * 3600, 1,
@@ -231,7 +231,7 @@ final class WindowTest extends TestCase
             $document['pieces'][] = ['id' => $id, 'due' => '2026-12-12T17:00:00Z', 'weight' => 1, 'tasks' => $tasks];
         }
 
-        return (new OrderSearch(INF))->plan(ProblemDocument::read(Document::of($document)));
+        return (new TaskSearch(20_000))->plan(ProblemDocument::read(Document::of($document)));
     }
 
     /** @return array<string, int> task => start, for a plan of one piece */

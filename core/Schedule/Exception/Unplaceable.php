@@ -33,6 +33,15 @@ final class Unplaceable extends BadInput
         ]));
     }
 
+    public static function skill(string $field, int $hands, ?string $skill): self
+    {
+        return new self('skill', $field, $skill === null ? new Said('schedule.unplaceable.too-few-hands', [
+            'field' => $field, 'hands' => Quantity::count($hands),
+        ]) : new Said('schedule.unplaceable.too-few-that-can', [
+            'field' => $field, 'hands' => Quantity::count($hands), 'skill' => $skill,
+        ]));
+    }
+
     public static function noHours(): self
     {
         return new self(

@@ -1,0 +1,561 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Schedule\Internal;
+
+/**
+ * Turns a list of pieces with repetition, each time meaning the next task of that piece, into times: every task at its
+ * earliest among what stands before it in the list.
+ *
+ * Where a window would close before its task can start, or what is held is taken meanwhile, the earlier task of the
+ * piece is moved later by what is missing, and what follows it in the piece is placed again. What other pieces have is
+ * never touched, so a list begins anew anywhere from a way back that was kept on the last run.
+ *
+ * @internal
+ */
+final class Decoder
+{
+    /** So much worse is one more broken window than any lateness, weighted seconds. */
+    public const WINDOW = 1e12;
+
+    /** Nothing is kept idle for longer than from an evening to the morning after, where it need not be. */
+    private const IDLE_SECONDS = 15 * 3600;
+
+    private const PULLS = 3;
+
+    /** After so many moves for one task its block goes behind all that is booked, where nothing is in its way. */
+    private const MOVES = 120;
+
+    /** Behind everything no window is missed but one that cannot be kept; after so many tries all is taken as it is. */
+    private const JUMPS = 3;
+
+    private const MOVES_ALONE = 5000;
+
+    private const WAYS_BACK = 24;
+
+    /** @var array<int, int> task => second (UTC) at which it starts; -1 while it is not placed */
+    public array $start;
+
+    /** @var array<int, int> task => second (UTC) at which it ends */
+    public array $end;
+
+    /** @var array<int, int> task => which of its crews does it */
+    public array $crew;
+
+    /** @var array<int, true> tasks that start after a window of theirs has closed */
+    public array $broken = [];
+
+    /** Weighted seconds by which pieces will at least be late, as far as the list is placed. */
+    public float $late = 0.0;
+
+    /** Tasks placed since the beginning: what a search is counted by. */
+    public int $looks = 0;
+
+    public readonly Timetable $timetable;
+
+    /** @var array<int, true> windows that are not kept, by the number of the later task */
+    private array $givenUp = [];
+
+    /** @var array<int, int> pinned tasks for which all that they need is kept, with who does them */
+    private array $reserved = [];
+
+    /** @var array<int, int> task => a start that a later one has asked of it */
+    private array $pushed;
+
+    /** @var array<int, int> piece => its next task */
+    private array $next;
+
+    /** @var array<int, float> piece => weighted seconds by which it will at least be late */
+    private array $bound;
+
+    private int $lastEnd = 0;
+
+    private int $stride = 1;
+
+    /** @var list<State> */
+    private array $kept = [];
+
+    /** @var list<State> */
+    private array $made = [];
+
+    /**
+     * @param  list<float>|null  $least  piece => weighted seconds by which it is late even alone in the shop
+     * @param  Drift|null  $drift  for a piece alone: which of its windows can never be kept
+     * @param  array<int, true>  $loose  pinned tasks for which nothing is kept free, since they cannot be then
+     */
+    public function __construct(
+        private readonly Workload $work,
+        private readonly WaitTimes $waits,
+        ?array $least = null,
+        private readonly ?Drift $drift = null,
+        private readonly array $loose = [],
+    ) {
+        $count = count($work->tasks);
+        $this->timetable = new Timetable($work->capacity, $work->gates);
+        $this->start = $this->end = $count === 0 ? [] : array_fill(0, $count, -1);
+        $this->crew = $this->pushed = $count === 0 ? [] : array_fill(0, $count, 0);
+        $this->next = array_slice($work->first, 0, $work->pieces());
+        $this->bound = $least ?? array_map(fn (): float => 0.0, $this->next);
+        $this->late = array_sum($this->bound);
+        foreach (array_diff_key($work->pinAt, $this->loose) as $t => $at) {
+            $this->reserve($t, $at);
+        }
+    }
+
+    /** @param  array<int, true>  $givenUp  tasks whose windows are not to be kept */
+    public function giveUp(array $givenUp): void
+    {
+        $this->givenUp = $givenUp;
+        $this->kept = array_slice($this->kept, 0, 1);
+    }
+
+    /**
+     * Places a list, from its first place that differs from the list that was kept.
+     *
+     * @param  list<int>  $list  pieces
+     * @param  float  $limit  it stops as soon as it is sure to cost more
+     * @param  int  $same  from this place on the list is the kept one again
+     * @param  float  $worse  from there on it also stops where it is behind the kept one by more than this
+     * @return bool whether all of it stands and costs no more
+     */
+    public function run(
+        array $list,
+        int $from = 0,
+        float $limit = INF,
+        int $same = PHP_INT_MAX,
+        float $worse = INF,
+    ): bool {
+        $count = count($list);
+        if ($this->kept === []) {
+            $this->kept = [$this->state()];
+            $this->stride = max(1, intdiv(count($this->work->tasks), self::WAYS_BACK));
+        }
+        $n = min(intdiv($from, $this->stride), count($this->kept) - 1);
+        $this->back($this->kept[$n]);
+        $this->made = array_slice($this->kept, 0, $n + 1);
+        for ($i = $begin = $n * $this->stride; $i < $count; $i++) {
+            if ($i % $this->stride === 0 && $i > $begin) {
+                if ($i >= $same) {
+                    $kept = $this->kept[intdiv($i, $this->stride)];
+                    if ($this->sum() - $kept->sum() > $worse || $this->start === $kept->marks[0]) {
+                        return false;
+                    }
+                }
+                $this->made[] = $this->state();
+            }
+            $this->place($list[$i]);
+            if ($this->sum() > $limit) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The first second from which the next task of a piece may start by its own waits; null where none is left. */
+    public function ready(int $piece): ?int
+    {
+        $t = $this->next[$piece];
+        if ($t === $this->work->first[$piece + 1]) {
+            return null;
+        }
+        $from = $this->work->notBefore[$t];
+        foreach ($this->work->before[$t] as [$earlier, $least, , $wait]) {
+            $ready = $wait < 0 ? $this->end[$earlier] + $least : $this->waits->opens($wait, $this->end[$earlier]);
+            $from = max($from, $ready);
+        }
+
+        return $from;
+    }
+
+    public function pieceOf(int $task): int
+    {
+        return $this->work->pieceOf[$task];
+    }
+
+    /** When the last task of a piece that was placed ends, second (UTC). */
+    public function lastEndOf(int $piece): int
+    {
+        $first = $this->work->first[$piece];
+        $placed = array_slice($this->end, $first, $this->next[$piece] - $first);
+
+        return $placed === [] ? $this->work->problem->start : max($placed);
+    }
+
+    /** What the tasks placed so far make of windows and lateness, weighted seconds. */
+    private function sum(): float
+    {
+        return $this->late + self::WINDOW * count($this->broken);
+    }
+
+    /** The list that was just run is the one that others are run against. */
+    public function keep(): void
+    {
+        $this->kept = $this->made;
+    }
+
+    /** Places the next task of a piece. */
+    public function place(int $piece): void
+    {
+        $work = $this->work;
+        $target = $t = $this->next[$piece];
+        if ($work->simple[$t] !== null) {
+            $this->placeSimple($piece, $t, $work->simple[$t]);
+
+            return;
+        }
+        $moves = $jumps = 0;
+        $pulled = [];
+        if (isset($this->reserved[$t])) {
+            $this->needs($t, $work->pinAt[$t], $this->reserved[$t], -1);
+        }
+        while ($t <= $target) {
+            $this->looks++;
+            $from = max($work->notBefore[$t], $this->pushed[$t]);
+            foreach ($work->before[$t] as [$earlier, $least, , $wait]) {
+                $ready = $wait < 0 ? $this->end[$earlier] + $least : $this->waits->opens($wait, $this->end[$earlier]);
+                $from = $ready > $from ? $ready : $from;
+            }
+            [$start, $end, $crew] = $this->pinned($t, $from) ?? $this->earliest($t, $from);
+            if (! $work->isPlain[$t] && $jumps <= self::JUMPS) {
+                $asked = $this->asked($t, $start, $end, $pulled, $jumps === self::JUMPS);
+                if ($asked !== null) {
+                    [$back, $until] = $asked;
+                    if (++$moves > ($this->drift === null ? self::MOVES : self::MOVES_ALONE)) {
+                        [$back, $until, $moves] = [$work->anchor[$t], $this->lastEnd, 0];
+                        $jumps++;
+                    }
+                    $this->unplace($back, $t);
+                    $this->pushed[$back] = max($this->pushed[$back], $until);
+                    $t = $back;
+
+                    continue;
+                }
+            }
+            $this->book($t, $start, $end, $crew, 1);
+            $this->note($piece, $t);
+            $t++;
+        }
+        $this->next[$piece] = $t;
+    }
+
+    /** The same for a task without a window or a hold, behind one other at most, that one crew does in one go. */
+    private function placeSimple(int $piece, int $t, Crew $crew): void
+    {
+        $work = $this->work;
+        $this->looks++;
+        $from = $work->notBefore[$t];
+        if ($this->pushed[$t] > $from) {
+            $from = $this->pushed[$t];
+        }
+        if ($work->before[$t] !== []) {
+            [$earlier, $least] = $work->before[$t][0];
+            $ready = $this->end[$earlier] + $least;
+            $from = $ready > $from ? $ready : $from;
+        }
+        $start = $this->timetable->earliest($crew, $work->seconds[$t], $from);
+        $end = $start + $work->seconds[$t];
+        $this->timetable->take($crew->gate, $start, $end);
+        for ($n = 0, $count = count($crew->others); $n < $count; $n += 2) {
+            $this->timetable->book($crew->others[$n], $crew->others[$n + 1], $start, $end);
+        }
+        $this->start[$t] = $start;
+        $this->end[$t] = $end;
+        $this->next[$piece] = $t + 1;
+        if ($end > $this->lastEnd) {
+            $this->lastEnd = $end;
+        }
+        if ($start > $work->notAfter[$t]) {
+            $this->broken[$t] = true;
+        }
+        $behind = ($end + $work->tail[$t] - $work->due[$piece]) * $work->weight[$piece];
+        if ($behind > $this->bound[$piece]) {
+            $this->late += $behind - $this->bound[$piece];
+            $this->bound[$piece] = $behind;
+        }
+    }
+
+    /** Keeps what a pinned task needs until its turn comes. */
+    private function reserve(int $t, int $at): void
+    {
+        foreach (array_keys($this->work->crews[$t]) as $crew) {
+            if ($this->isFree($t, $at, $crew)) {
+                $this->reserved[$t] = $crew;
+                $this->needs($t, $at, $crew, 1);
+
+                return;
+            }
+        }
+    }
+
+    private function isFree(int $t, int $at, int $crew): bool
+    {
+        $by = $this->work->crews[$t][$crew];
+        $k = $by->hours->indexAfter($at);
+        $ends = $this->work->splits[$t] ? $at : $at + $this->work->seconds[$t];
+        if (! $this->work->isInstant[$t] && ($by->hours->opens[$k] > $at || $by->hours->closes[$k] < $ends)) {
+            return false;
+        }
+        foreach ($this->work->splits[$t] ? $by->runs($this->work->seconds[$t], $at) : [[
+            $at, $at + max(1, $this->work->seconds[$t]),
+        ]] as [$start, $end]) {
+            for ($n = 0, $count = count($by->needs); $n < $count; $n += 2) {
+                if ($this->timetable->freeFrom($by->needs[$n], $by->needs[$n + 1], $start, $end) !== $start) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array{int, int, int}|null start, end and crew where it is pinned and may start then */
+    private function pinned(int $t, int $from): ?array
+    {
+        $at = $this->work->pinAt[$t] ?? -1;
+        $crew = $this->reserved[$t] ?? -1;
+        if ($crew < 0 || $from > $at || ! $this->isFree($t, $at, $crew)) {
+            return null;
+        }
+        $runs = $this->work->splits[$t] ? $this->work->crews[$t][$crew]->runs($this->work->seconds[$t], $at) : [];
+
+        return [$at, $runs === [] ? $at + $this->work->seconds[$t] : $runs[count($runs) - 1][1], $crew];
+    }
+
+    /** @return list<int> pinned tasks whose needs another pinned one has at the same time */
+    public function clashes(): array
+    {
+        return array_keys(array_diff_key($this->work->pinAt, $this->reserved, $this->loose));
+    }
+
+    /** @return array{int, int, int} start, end and crew */
+    private function earliest(int $t, int $from): array
+    {
+        $work = $this->work;
+        $seconds = $work->seconds[$t];
+        $crews = $work->crews[$t];
+        if ($work->isInstant[$t]) {
+            return [$from, $from, 0];
+        }
+        if ($work->splits[$t]) {
+            return $this->earliestSplit($t, $from);
+        }
+        $start = $this->timetable->earliest($crews[0], $seconds, $from);
+        $crew = 0;
+        for ($c = 1, $count = count($crews); $c < $count && $start > $from; $c++) {
+            $other = $this->timetable->earliest($crews[$c], $seconds, $from);
+            if ($other < $start) {
+                [$start, $crew] = [$other, $c];
+            }
+        }
+
+        return [$start, $start + $seconds, $crew];
+    }
+
+    /** @return array{int, int, int} */
+    private function earliestSplit(int $t, int $from): array
+    {
+        $best = null;
+        foreach ($this->work->crews[$t] as $c => $crew) {
+            $at = $from;
+            do {
+                $runs = $crew->runs($this->work->seconds[$t], $at);
+                $free = $at;
+                foreach ($runs as [$start, $end]) {
+                    for ($n = 0, $count = count($crew->needs); $n < $count && $free === $at; $n += 2) {
+                        $clear = $this->timetable->freeFrom($crew->needs[$n], $crew->needs[$n + 1], $start, $end);
+                        $free = $clear === $start ? $at : $clear;
+                    }
+                }
+                [$at, $again] = [$free, $free !== $at];
+            } while ($again);
+            if ($best === null || $runs[0][0] < $best[0]) {
+                $best = [$runs[0][0], $runs[count($runs) - 1][1], $c];
+            }
+        }
+
+        return $best ?? [$from, $from, 0];
+    }
+
+    /**
+     * Whether a task of the piece has to start later before this one can start here: which one, and from when.
+     *
+     * @param  array<int, int>  $pulled  how often each was put off already, so that what it holds stands idle less long
+     * @return array{int, int}|null
+     */
+    private function asked(int $t, int $start, int $end, array &$pulled, bool $onlyHolds): ?array
+    {
+        $work = $this->work;
+        foreach ($work->heldFor[$t] as [$holder, $resource, $quantity, $notIdle]) {
+            $from = $this->end[$holder];
+            if ($this->holdsStill($holder, $t)) {
+                continue;
+            }
+            if ($from < $start) {
+                $free = $this->freeFor($resource, $quantity, $holder, $t, $start);
+                if ($free > $from) {
+                    return [$holder, max($this->start[$holder] + 1, $this->start[$holder] + $free - $from)];
+                }
+            }
+            $idle = $start - $from - self::IDLE_SECONDS;
+            if ($notIdle && $idle > 0 && ($pulled[$holder] ?? 0) < self::PULLS && ! $onlyHolds) {
+                $pulled[$holder] = ($pulled[$holder] ?? 0) + 1;
+
+                return [$holder, $this->start[$holder] + $idle];
+            }
+        }
+        foreach ($work->holdsAfter[$t] as [$resource, $quantity, $wait]) {
+            $until = $this->waits->opens($wait, $end);
+            $free = $until <= $end ? $end : $this->timetable->freeFrom($resource, $quantity, $end, $until);
+            if ($free > $end) {
+                return [$t, max($start + 1, $start + $free - $end)];
+            }
+        }
+        if ($onlyHolds || isset($this->givenUp[$t])) {
+            return null;
+        }
+        foreach ($work->before[$t] as [$earlier, , $most, $wait]) {
+            $closes = $this->closes($earlier, $most, $wait);
+            if ($start > $closes && ! $this->holdsStill($earlier, $t)
+                && $this->drift?->isForGood($t, $start) !== true) {
+                return [$earlier, $this->start[$earlier] + $start - $closes];
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether a task cannot be moved for a later one: it is pinned, or one between them is. */
+    private function holdsStill(int $earlier, int $t): bool
+    {
+        for ($i = $earlier; $i < $t && $this->work->pinAt !== []; $i++) {
+            if (isset($this->work->pinAt[$i])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** From when on what a task holds until another one is free for at least as long as it must be held. */
+    private function freeFor(int $resource, int $quantity, int $holder, int $t, int $start): int
+    {
+        $from = $this->end[$holder];
+        $free = $this->timetable->freeFrom($resource, $quantity, $from, $start);
+        if ($free === $from) {
+            return $from;
+        }
+        $least = 1;
+        foreach ($this->work->before[$t] as [$earlier, $seconds]) {
+            $least = $earlier === $holder ? max($least, $seconds) : $least;
+        }
+        while (($later = $this->timetable->freeFrom($resource, $quantity, $free, $free + $least)) !== $free) {
+            $free = $later;
+        }
+
+        return $free;
+    }
+
+    /** When a window closes, second (UTC). */
+    private function closes(int $earlier, int $most, int $wait): int
+    {
+        return match (true) {
+            $most < 0 => Workload::NEVER,
+            $wait < 0 => $this->end[$earlier] + $most,
+            default => $this->waits->closes($wait, $this->end[$earlier]),
+        };
+    }
+
+    private function unplace(int $from, int $to): void
+    {
+        for ($t = $from; $t < $to; $t++) {
+            $this->book($t, $this->start[$t], $this->end[$t], $this->crew[$t], -1);
+            unset($this->broken[$t]);
+        }
+    }
+
+    /** Books a task and all that it holds, or (by less than nothing) hands it back. */
+    private function book(int $t, int $start, int $end, int $crew, int $sign): void
+    {
+        $work = $this->work;
+        $table = $this->timetable;
+        $this->needs($t, $start, $crew, $sign);
+        if (! $work->isPlain[$t]) {
+            foreach ($work->heldFor[$t] as [$holder, $resource, $quantity]) {
+                $table->book($resource, $sign * $quantity, $this->end[$holder], $start);
+            }
+            foreach ($work->holdsAfter[$t] as [$resource, $quantity, $wait]) {
+                $until = $this->waits->opens($wait, $end);
+                $table->book($resource, $sign * $quantity, $end, $until);
+                $this->lastEnd = max($this->lastEnd, $until);
+            }
+            foreach ($work->heldNow[$t] as [$resource, $quantity]) {
+                $table->book($resource, $sign * $quantity, $work->problem->start, $start);
+            }
+        }
+        $this->start[$t] = $start;
+        $this->end[$t] = $end;
+        if ($this->crew[$t] !== $crew) {
+            $this->crew[$t] = $crew;
+        }
+        $this->lastEnd = $end > $this->lastEnd ? $end : $this->lastEnd;
+    }
+
+    /** Books what a task needs while it runs, or hands it back. */
+    private function needs(int $t, int $start, int $crew, int $sign): void
+    {
+        $by = $this->work->crews[$t][$crew];
+        $runs = $this->work->splits[$t] ? $by->runs($this->work->seconds[$t], $start)
+            : [[$start, $start + $this->work->seconds[$t]]];
+        foreach ($runs as [$from, $to]) {
+            for ($n = 0, $count = count($by->needs); $n < $count; $n += 2) {
+                $this->timetable->book($by->needs[$n], $sign * $by->needs[$n + 1], $from, $to);
+            }
+        }
+    }
+
+    /** Notes what a task that stands makes of windows and of the piece's date. */
+    private function note(int $piece, int $t): void
+    {
+        $work = $this->work;
+        $start = $this->start[$t];
+        if ($start > $work->notAfter[$t]) {
+            $this->broken[$t] = true;
+        } elseif (! $work->isPlain[$t]) {
+            foreach ($work->before[$t] as [$earlier, , $most, $wait]) {
+                if ($most >= 0 && $start > $this->closes($earlier, $most, $wait)) {
+                    $this->broken[$t] = true;
+                }
+            }
+        }
+        $behind = ($this->end[$t] + $work->tail[$t] - $work->due[$piece]) * $work->weight[$piece];
+        if ($behind > $this->bound[$piece]) {
+            $this->late += $behind - $this->bound[$piece];
+            $this->bound[$piece] = $behind;
+        }
+    }
+
+    private function state(): State
+    {
+        return new State(
+            times: $this->timetable->times, levels: $this->timetable->levels,
+            rows: $this->timetable->rows, gaps: [$this->timetable->gaps, $this->timetable->heads],
+            marks: [$this->start, $this->end, $this->crew, $this->pushed, $this->next], bound: $this->bound,
+            broken: $this->broken,
+            sums: [$this->late, $this->lastEnd],
+        );
+    }
+
+    private function back(State $state): void
+    {
+        $this->timetable->times = $state->times;
+        $this->timetable->levels = $state->levels;
+        $this->timetable->rows = $state->rows;
+        [$this->timetable->gaps, $this->timetable->heads] = $state->gaps;
+        [$this->start, $this->end, $this->crew, $this->pushed, $this->next] = $state->marks;
+        $this->bound = $state->bound;
+        $this->broken = $state->broken;
+        [$this->late, $this->lastEnd] = $state->sums;
+    }
+}

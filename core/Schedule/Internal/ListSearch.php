@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Schedule\Internal;
+
+/**
+ * Looks for the best list: of several good ones it takes the best, and then, round for round, cools the order of whole
+ * pieces and the tasks one by one (small changes at random, at first worse ones too, in the end only better ones).
+ *
+ * @internal
+ */
+final class ListSearch
+{
+    /** The share of a round that goes to the order of whole pieces. */
+    private const ORDER = 0.3;
+
+    /** Where each cooling begins and ends, as a share of an average piece's weighted lateness. */
+    private const HOT_ORDER = 0.3;
+
+    private const HOT_TASKS = 0.03;
+
+    private const HOT_FEW = 0.05;
+
+    private const COLD = 0.005;
+
+    /** A shop of no more tasks is gone over more often, and hotter. */
+    private const FEW = 250;
+
+    private const ROUNDS_OF_FEW = 4;
+
+    private const ROUNDS = 2;
+
+    /** Lateness under which nothing is told apart, weighted seconds. */
+    private const LEAST_SCALE = 3600.0;
+
+    /** A change is also given up where it looks worse than what would be taken by so many temperatures. */
+    private const MARGIN = 10.0;
+
+    /** After so many changes the list is put in order of time again. */
+    private const SORTED_AFTER = 50;
+
+    /** What nothing can make less late is looked at no longer than this share of the effort, for batches and finish. */
+    private const NOTHING_LATE = 0.25;
+
+    private ?Cost $best = null;
+
+    /** @var list<int> */
+    private array $list = [];
+
+    /** @var array<int, true> */
+    private array $givenUp;
+
+    private readonly int $start;
+
+    private readonly float $leastLate;
+
+    public function __construct(
+        private readonly Workload $work,
+        private readonly Alone $alone,
+        private readonly Decoder $decoder,
+        private readonly Effort $effort,
+    ) {
+        $this->givenUp = $alone->usual();
+        $this->start = $work->problem->start;
+        $this->leastLate = array_sum($alone->late);
+    }
+
+    /**
+     * Leaves the decoder with the best list placed.
+     *
+     * @param  list<int>|null  $last  the list of the plan before
+     */
+    public function run(?array $last = null): Cost
+    {
+        $this->decoder->giveUp($this->givenUp);
+        $first = new FirstLists($this->work, $this->alone);
+        if ($last !== null) {
+            $this->offer($last);
+        }
+        $this->offer($first->byDue());
+        foreach ($first->others($this->decoder) as $list) {
+            if ($this->effort->isOver()) {
+                break;
+            }
+            $this->offer($list);
+        }
+        $this->chooseWindows();
+        $dice = new Dice($this->work->problem->budget->seed);
+        $fixed = count($this->work->opening);
+        $isFew = count($this->work->tasks) <= self::FEW;
+        $rounds = $isFew ? self::ROUNDS_OF_FEW : self::ROUNDS;
+        for ($round = 0; $round < $rounds; $round++) {
+            if ($this->work->pieces() > 2) {
+                $until = ($round + self::ORDER) / $rounds;
+                $this->cool(new OrderMoves($dice, $fixed), $dice, self::HOT_ORDER, $until);
+                $this->chooseWindows();
+            }
+            $hot = $isFew ? self::HOT_FEW : self::HOT_TASKS;
+            $this->cool(new TaskMoves($dice, $fixed), $dice, $hot, ($round + 1) / $rounds);
+        }
+        $this->chooseWindows();
+        $this->place();
+
+        return $this->best ?? throw new \LogicException('A first list is always placed.');
+    }
+
+    /**
+     * Takes a list where it is better than the best so far; what it costs, or null where that is surely more.
+     *
+     * @param  list<int>  $list
+     */
+    private function offer(array $list): ?Cost
+    {
+        if (! $this->decoder->run($list, 0, $this->best?->sum($this->start) ?? INF)) {
+            return null;
+        }
+        $cost = Cost::of($this->work, $this->decoder);
+        $this->keepIfBetter($cost, $list);
+
+        return $cost;
+    }
+
+    /** @param  list<int>  $list */
+    private function keepIfBetter(Cost $cost, array $list): bool
+    {
+        if ($this->best !== null && ! $cost->isBetterThan($this->best)) {
+            return false;
+        }
+        [$this->best, $this->list] = [$cost, $list];
+
+        return true;
+    }
+
+    private function place(): void
+    {
+        $this->decoder->giveUp($this->givenUp);
+        $this->decoder->run($this->list);
+        $this->decoder->keep();
+    }
+
+    /** Where a piece must give a window up, whichever of its ways is best with the list as it stands. */
+    private function chooseWindows(): void
+    {
+        foreach ($this->alone->ways as $piece => $ways) {
+            if (count($ways) < 2) {
+                continue;
+            }
+            [$first, $next] = $this->work->range($piece);
+            foreach ($ways as $way) {
+                if ($this->effort->isOver()) {
+                    return;
+                }
+                $given = $this->givenUp;
+                foreach (array_keys($given) as $task) {
+                    if ($task >= $first && $task < $next) {
+                        unset($given[$task]);
+                    }
+                }
+                $this->decoder->giveUp($given + $way);
+                $before = $this->best;
+                $this->offer($this->list);
+                if ($this->best !== $before) {
+                    $this->givenUp = $given + $way;
+                }
+            }
+        }
+    }
+
+    /** One cooling, until so much of the effort is spent. */
+    private function cool(Neighbourhood $moves, Dice $dice, float $hot, float $until): void
+    {
+        if ($this->effort->isOver()) {
+            return;
+        }
+        $this->place();
+        $list = $moves->begin($this->list, $this->decoder);
+        $this->decoder->run($list);
+        $this->decoder->keep();
+        $now = Cost::of($this->work, $this->decoder)->sum($this->start);
+        $late = $this->lateOnes();
+        $scale = max(self::LEAST_SCALE, ($this->best->late ?? 0.0) / max(1, $this->work->pieces()));
+        $began = $this->effort->spent();
+        $temperature = $scale * $hot;
+        $taken = 0;
+        for ($try = 0; ! $this->isSettled($began); $try++) {
+            if ($try % 16 === 0) {
+                $done = ($this->effort->spent() - $began) / max(1e-9, $until - $began);
+                if ($done >= 1) {
+                    return;
+                }
+                $temperature = $scale * $hot * (self::COLD / $hot) ** $done;
+            }
+            $move = $moves->proposed($late);
+            if ($move === null) {
+                $this->decoder->looks++;
+
+                continue;
+            }
+            $limit = $now - $temperature * log($dice->share());
+            $worse = $limit - $now + self::MARGIN * $temperature;
+            if (! $this->decoder->run($move[0], $move[1], $limit, $move[2], $worse)) {
+                continue;
+            }
+            $cost = Cost::of($this->work, $this->decoder);
+            if ($cost->sum($this->start) > $limit) {
+                continue;
+            }
+            $now = $cost->sum($this->start);
+            $moves->take();
+            $this->decoder->keep();
+            if ($this->keepIfBetter($cost, $move[0])) {
+                $late = $this->lateOnes();
+            }
+            if (++$taken % self::SORTED_AFTER === 0) {
+                $this->decoder->run($moves->begin($move[0], $this->decoder));
+                $this->decoder->keep();
+                $now = Cost::of($this->work, $this->decoder)->sum($this->start);
+            }
+        }
+    }
+
+    /** Whether nothing is left to gain but a change of batch or a sooner finish, and that has been looked for. */
+    private function isSettled(float $began): bool
+    {
+        $best = $this->best;
+
+        return $best !== null && $best->broken <= $this->alone->broken && $best->late <= $this->leastLate + 1e-3
+            && ($best->setups <= $this->work->batches() || $this->effort->spent() - $began > self::NOTHING_LATE);
+    }
+
+    /** @return list<int> pieces that are later than they would have to be */
+    private function lateOnes(): array
+    {
+        $late = [];
+        for ($piece = 0; $piece < $this->work->pieces(); $piece++) {
+            if ($this->decoder->lastEndOf($piece) > max($this->work->due[$piece], $this->alone->ends[$piece])) {
+                $late[] = $piece;
+            }
+        }
+
+        return $late;
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Schedule\Internal;
+
+use HonestGrain\Schedule\BrokenWindow;
+use HonestGrain\Schedule\Delay;
+use HonestGrain\Schedule\LatePiece;
+use HonestGrain\Schedule\PlacedTask;
+use HonestGrain\Schedule\Plan;
+
+/**
+ * Writes what a decoder has placed as a plan: when, what each task waited for, which windows are missed, what is late.
+ *
+ * @internal
+ */
+final readonly class PlanWriter
+{
+    public function __construct(private Workload $work, private WaitTimes $waits, private Alone $alone)
+    {
+    }
+
+    public function plan(Decoder $decoder, float $milliseconds): Plan
+    {
+        $work = $this->work;
+        $users = $this->users($decoder);
+        $tasks = $broken = $late = $names = [];
+        foreach ($work->problem->jobs as $job) {
+            $names[$job->id] = $job->name;
+        }
+        foreach ($work->problem->jobs as $piece => $job) {
+            [$first, $next] = $work->range($piece);
+            $placed = [];
+            for ($t = $first; $t < $next; $t++) {
+                $placed[] = new PlacedTask(
+                    piece: $job->id, task: $work->tasks[$t], start: $decoder->start[$t], end: $decoder->end[$t],
+                    delay: $this->delay($t, $decoder, $users), who: $work->crews[$t][$decoder->crew[$t]]->who,
+                );
+                if (isset($decoder->broken[$t])) {
+                    $broken[] = $this->brokenWindow($job->id, $t, $decoder);
+                }
+            }
+            if ($placed !== [] && $decoder->lastEndOf($piece) > $work->due[$piece]) {
+                $hours = ($decoder->lastEndOf($piece) - $work->due[$piece]) / 3600;
+                $late[] = new LatePiece($job->id, $hours, Because::of($placed, $names, $work->calendar));
+            }
+            $tasks = [...$tasks, ...$placed];
+        }
+        usort($tasks, fn (PlacedTask $a, PlacedTask $b): int => [$a->start, $a->end, $a->piece]
+            <=> [$b->start, $b->end, $b->piece]);
+        $cost = Cost::of($work, $decoder);
+
+        return new Plan(
+            tasks: $tasks, broken: $broken, late: $late, finish: $cost->finish,
+            bound: (new LowerBound($work, $this->waits, $this->alone))->of($cost),
+            weightedLatenessHours: $cost->late / 3600,
+            setups: $cost->setups, milliseconds: $milliseconds,
+        );
+    }
+
+    /**
+     * What a task waited for: the task before it in its piece, and then hours or hands.
+     *
+     * @param  array<int, list<array{int, int, int}>>  $users
+     */
+    private function delay(int $t, Decoder $decoder, array $users): Delay
+    {
+        $work = $this->work;
+        $opens = $work->notBefore[$t];
+        $binding = null;
+        foreach ($work->before[$t] as [$earlier, $least, , $wait]) {
+            $ready = $wait < 0 ? $decoder->end[$earlier] + $least : $this->waits->opens($wait, $decoder->end[$earlier]);
+            if ($ready >= $opens) {
+                [$opens, $binding] = [$ready, $earlier];
+            }
+        }
+        $start = $decoder->start[$t];
+        $piece = $start > $opens ? $this->busyWith($t, $opens, $start, $decoder, $users) : null;
+
+        return new Delay(
+            $binding === null ? null : $work->tasks[$binding]->id,
+            $binding === null ? 0 : $opens - $decoder->end[$binding], $start - $opens,
+            $piece === null ? null : $work->problem->jobs[$piece]->id,
+        );
+    }
+
+    /** @param  array<int, list<array{int, int, int}>>  $users */
+    private function busyWith(int $t, int $from, int $start, Decoder $decoder, array $users): ?int
+    {
+        $last = $piece = null;
+        $needs = $this->work->crews[$t][$decoder->crew[$t]]->needs;
+        for ($n = 0; $n < count($needs); $n += 2) {
+            foreach ($users[$needs[$n]] ?? [] as [$begins, $ends, $who]) {
+                if ($begins < $start && $ends > $from && $who !== $this->work->pieceOf[$t]
+                    && ($last === null || $ends > $last)) {
+                    [$last, $piece] = [$ends, $who];
+                }
+            }
+        }
+
+        return $piece;
+    }
+
+    /** @return array<int, list<array{int, int, int}>> resource => start, end and piece of each that takes it */
+    private function users(Decoder $decoder): array
+    {
+        $users = [];
+        foreach ($decoder->start as $t => $start) {
+            $needs = $this->work->crews[$t][$decoder->crew[$t]]->needs;
+            for ($n = 0; $n < count($needs); $n += 2) {
+                $users[$needs[$n]][] = [$start, $decoder->end[$t], $this->work->pieceOf[$t]];
+            }
+            foreach ($this->work->heldFor[$t] as [$holder, $resource]) {
+                $users[$resource][] = [$decoder->end[$holder], $start, $this->work->pieceOf[$t]];
+            }
+        }
+
+        return $users;
+    }
+
+    private function brokenWindow(string $piece, int $t, Decoder $decoder): BrokenWindow
+    {
+        $work = $this->work;
+        $start = $decoder->start[$t];
+        $closes = $work->notAfter[$t];
+        $after = null;
+        foreach ($start > $closes ? [] : $work->before[$t] as [$earlier, , $most, $wait]) {
+            $shuts = match (true) {
+                $most < 0 => Workload::NEVER,
+                $wait < 0 => $decoder->end[$earlier] + $most,
+                default => $this->waits->closes($wait, $decoder->end[$earlier]),
+            };
+            if ($start > $shuts) {
+                [$closes, $after] = [$shuts, $work->tasks[$earlier]->id];
+
+                break;
+            }
+        }
+
+        return new BrokenWindow($piece, $work->tasks[$t]->id, $after, $closes, $start);
+    }
+}

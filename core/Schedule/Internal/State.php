@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Schedule\Internal;
+
+/**
+ * A decoder's way back to a place of a list: its rows as they stood there. PHP copies a row only once it is changed.
+ *
+ * @internal
+ */
+final readonly class State
+{
+    /**
+     * @param  list<list<int>>  $times
+     * @param  list<list<int>>  $levels
+     * @param  list<array<int, list<int>>>  $rows
+     * @param  array{list<array<int, int>>, list<array<int, int>>}  $gaps  and heads
+     * @param  non-empty-list<array<int, int>>  $marks  start, end, crew, pushed, next
+     * @param  array<int, float>  $bound
+     * @param  array<int, true>  $broken
+     * @param  array{float, int}  $sums  late, last end
+     */
+    public function __construct(
+        public array $times,
+        public array $levels,
+        public array $rows,
+        public array $gaps,
+        public array $marks,
+        public array $bound,
+        public array $broken,
+        public array $sums,
+    ) {
+    }
+
+    public function sum(): float
+    {
+        return $this->sums[0] + Decoder::WINDOW * count($this->broken);
+    }
+}

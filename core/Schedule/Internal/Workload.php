@@ -1,0 +1,385 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Schedule\Internal;
+
+use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\Person;
+use HonestGrain\Schedule\Pin;
+use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Task;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Schedule\WorkingHours;
+
+/**
+ * A problem as rows of whole numbers: tasks, pieces and resources by number. Built once, never changed.
+ *
+ * A resource that can never be short by itself is left out: one whose every user also takes all of another.
+ *
+ * @internal
+ */
+final class Workload
+{
+    /** No end: later than any second that is ever asked for. */
+    public const NEVER = PHP_INT_MAX >> 2;
+
+    /** @var list<Task> */
+    public array $tasks = [];
+
+    /** @var list<int> task => piece */
+    public array $pieceOf = [];
+
+    /** @var list<int> task => seconds of work */
+    public array $seconds = [];
+
+    /** @var list<bool> task => whether it may be broken off */
+    public array $splits = [];
+
+    /** @var list<list<Crew>> task => who may do it, and what that takes; one without people */
+    public array $crews = [];
+
+    /** @var list<int> task => second (UTC) */
+    public array $notBefore = [];
+
+    /** @var list<int> task => second (UTC), NEVER for no end */
+    public array $notAfter = [];
+
+    /** @var list<list<array{int, int, int, int}>> task => task before, least seconds, most (-1: none), wait or -1 */
+    public array $before = [];
+
+    /** @var array<int, list<array{int, int, int, bool}>> task => holder until it, resource, quantity, not idle long */
+    public array $heldFor = [];
+
+    /** @var list<list<array{int, int, int}>> task => resource, quantity, wait: what it holds after its end */
+    public array $holdsAfter = [];
+
+    /** @var list<list<array{int, int}>> task => resource, quantity: what the piece holds already until it starts */
+    public array $heldNow = [];
+
+    /** @var list<int> task => what it is done in one go with, -1 for nothing */
+    public array $batch = [];
+
+    /** @var array<int, int> task => least seconds from its end to the end of its piece */
+    public array $tail = [];
+
+    /** @var array<int, int> task => the first of its piece that may have to move for it; itself where nothing has to */
+    public array $anchor = [];
+
+    /** @var array<int, bool> task => whether it takes nothing but its own time: no window, no hold */
+    public array $isPlain = [];
+
+    /** @var array<int, Crew|null> task => the one crew that does it in one go, where nothing else is to be seen to */
+    public array $simple = [];
+
+    /** @var array<int, int> task => second (UTC) at which it is to start */
+    public array $pinAt = [];
+
+    /** @var list<bool> task => whether it takes neither time nor anything else, so that it may be at any hour */
+    public array $isInstant = [];
+
+    /** @var list<int> piece => its first task; one more at the end */
+    public array $first = [0];
+
+    /** @var list<int> piece => second (UTC), NEVER where it is not due */
+    public array $due = [];
+
+    /** @var list<float> piece => weight */
+    public array $weight = [];
+
+    /** @var list<int> pieces whose next tasks stand before everything else: what is held already is freed by them */
+    public array $opening = [];
+
+    /** @var list<int> resource => how many */
+    public array $capacity = [];
+
+    /** @var list<Wait> waits that run by the air */
+    public array $waits = [];
+
+    /** @var list<Gate> */
+    public array $gates = [];
+
+    /** @var array<string, int> name => number, of those that may be short */
+    public readonly array $resources;
+
+    public readonly Calendar $calendar;
+
+    private readonly Hours $shop;
+
+    /** @var array<int, Hours> by person */
+    private array $people = [];
+
+    /** @var array<string, Hours> people by number => the hours in which they are all here */
+    private array $together = [];
+
+    /** @var array<string, array<string, int>> piece => task => start */
+    private array $pins = [];
+
+    /** @var array<string, int> */
+    private array $batches = [];
+
+    /** @param  list<Pin>  $wished  tasks that stay where they were, besides those that must */
+    public function __construct(public readonly Problem $problem, array $wished = [])
+    {
+        $this->calendar = new Calendar($problem->hours, $problem->start);
+        foreach ([...$wished, ...$problem->standing->pinned] as $pin) {
+            $this->pins[$pin->piece][$pin->task] = $pin->start;
+        }
+        $this->shop = new Hours($this->calendar, $problem->start);
+        [$names, $held] = Bottlenecks::of($problem);
+        // People are one by one what they would be together.
+        $hands = $problem->people === [] ? [] : [Problem::HANDS];
+        $this->resources = array_flip(array_values(array_diff($names, $hands)));
+        foreach ($this->resources as $name => $number) {
+            $this->capacity[] = $problem->resources[$name];
+            if ($problem->resources[$name] === 1 && ! isset($held[$name])) {
+                $this->gates[] = new Gate($number, $this->shop->through(0), $this->shop->days);
+            }
+        }
+        foreach ($problem->people as $n => $person) {
+            $this->people[$n] = new Hours(new Calendar($person->hours, $problem->start), $problem->start);
+            $this->gates[] = new Gate(count($this->capacity), $this->people[$n]->through(0), $this->people[$n]->days);
+            $this->capacity[] = 1;
+        }
+        foreach ($problem->jobs as $piece => $job) {
+            $this->due[] = $job->due ?? self::NEVER;
+            $this->weight[] = $job->weight;
+            $this->addTasks($piece, $job);
+            $this->first[] = count($this->tasks);
+        }
+    }
+
+    /** How many different batches there are: no plan has fewer changes. */
+    public function batches(): int
+    {
+        return count($this->batches);
+    }
+
+    public function pieces(): int
+    {
+        return count($this->due);
+    }
+
+    /** Whether each of a piece's tasks waits for the one before, so that there is but one order of them. */
+    public function isChain(int $piece): bool
+    {
+        for ($t = $this->first[$piece] + 1; $t < $this->first[$piece + 1]; $t++) {
+            if (! in_array($t - 1, array_column($this->before[$t], 0), true)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<int> the first task of a piece and the first of the next */
+    public function range(int $piece): array
+    {
+        return [$this->first[$piece], $this->first[$piece + 1]];
+    }
+
+    private function addTasks(int $piece, Job $job): void
+    {
+        $first = count($this->tasks);
+        $number = [];
+        foreach ($job->tasks as $i => $task) {
+            $number[$task->id] = $first + $i;
+        }
+        foreach ($job->tasks as $i => $task) {
+            $t = $first + $i;
+            $this->tasks[] = $task;
+            $this->pieceOf[] = $piece;
+            $this->seconds[] = $task->seconds;
+            $this->splits[] = $task->grouping->splittable && $task->seconds > 0;
+            $this->isInstant[] = $task->seconds === 0 && $task->takes->needs === [];
+            $this->crews[] = $this->crewsFor($task);
+            $this->notBefore[] = max($this->problem->start, $task->bounds->notBefore ?? 0);
+            $pin = $this->pins[$job->id][$task->id] ?? self::NEVER;
+            $this->notAfter[] = min($task->bounds->notAfter ?? self::NEVER, $pin);
+            if ($pin !== self::NEVER) {
+                $this->pinAt[$t] = $pin;
+            }
+            $this->batch[] = $task->grouping->batch === null ? -1
+                : $this->batches[$task->grouping->batch] ??= count($this->batches);
+            $before = [];
+            foreach ($task->after as $lag) {
+                $before[] = [$number[$lag->task], ...$this->wait($lag->wait)];
+            }
+            if ($job->sequential && $i > 0) {
+                $before[] = [$t - 1, 0, -1, -1];
+            }
+            $this->before[] = $before;
+            $this->heldFor[$t] ??= [];
+            $this->addHolds($t, $task, $number, isset($job->tasks[$i + 1]));
+        }
+        $this->addTails($first);
+        $this->addAnchors($first);
+        $this->addOpening($piece, $first);
+    }
+
+    /** @return non-empty-list<Crew> */
+    private function crewsFor(Task $task): array
+    {
+        $needs = $this->pairs($task->takes->needs);
+        $through = $task->grouping->throughSeconds;
+        $crews = [];
+        foreach ($this->problem->people === [] ? [] : $this->problem->crewsFor($task) as $people) {
+            $all = $needs;
+            $who = [];
+            foreach ($people as $person) {
+                $n = (int) array_search($person, $this->problem->people, true);
+                array_push($all, count($this->resources) + $n, 1);
+                $who[] = $n;
+            }
+            if ($who !== []) {
+                $crews[] = $this->crew($this->hoursOf($who)->through($through), $all, $people);
+            }
+        }
+
+        return $crews === [] ? [$this->crew($this->shop->through($through), $needs, [])] : $crews;
+    }
+
+    /** @param  non-empty-list<int>  $who */
+    private function hoursOf(array $who): Hours
+    {
+        return $this->together[implode(' ', $who)] ??= count($who) === 1 ? $this->people[$who[0]] : new Hours(
+            new Calendar(WorkingHours::shared(array_map(
+                fn (int $n): WorkingHours => $this->problem->people[$n]->hours, $who,
+            )), $this->problem->start), $this->problem->start,
+        );
+    }
+
+    /**
+     * @param  list<int>  $needs
+     * @param  list<Person>  $people
+     */
+    private function crew(Stretches $hours, array $needs, array $people): Crew
+    {
+        $who = array_map(fn (Person $person): string => $person->id, $people);
+        for ($n = 0; $n < count($needs) && count($who) < 2; $n += 2) {
+            foreach ($this->gates as $g => $gate) {
+                if ($gate->resource === $needs[$n] && $gate->hours->isOf($hours)) {
+                    $others = $needs;
+                    array_splice($others, $n, 2);
+
+                    return new Crew(
+                        $hours, $needs, gate: $g, others: $others, isCounted: $hours === $gate->hours, who: $who,
+                    );
+                }
+            }
+        }
+
+        return new Crew($hours, $needs, others: $needs, who: $who);
+    }
+
+    /** @param  array<string, int>  $number  of the piece's tasks */
+    private function addHolds(int $t, Task $task, array $number, bool $hasNext): void
+    {
+        $after = $now = [];
+        foreach ($hasNext ? $task->takes->holds : [] as $name => $quantity) {
+            if (isset($this->resources[$name])) {
+                $this->heldFor[$t + 1][] = [$t, $this->resources[$name], $quantity, false];
+            }
+        }
+        foreach ($task->takes->keeps as $hold) {
+            if (! isset($this->resources[$hold->resource])) {
+                continue;
+            }
+            $resource = $this->resources[$hold->resource];
+            if ($hold->until !== null) {
+                $this->heldFor[$number[$hold->until]][] = [$t, $resource, $hold->quantity, true];
+            } elseif ($hold->for !== null) {
+                $after[] = [$resource, $hold->quantity, $this->numbered($hold->for)];
+            }
+        }
+        foreach ($task->takes->heldNow as $name => $quantity) {
+            if (isset($this->resources[$name])) {
+                $now[] = [$this->resources[$name], $quantity];
+            }
+        }
+        $this->holdsAfter[] = $after;
+        $this->heldNow[] = $now;
+    }
+
+    private function addTails(int $first): void
+    {
+        $count = count($this->tasks);
+        for ($t = $first; $t < $count; $t++) {
+            $this->tail[$t] = 0;
+        }
+        for ($t = $count - 1; $t >= $first; $t--) {
+            foreach ($this->before[$t] as [$earlier, $least]) {
+                $this->tail[$earlier] = max($this->tail[$earlier], $least + $this->seconds[$t] + $this->tail[$t]);
+            }
+        }
+    }
+
+    private function addAnchors(int $first): void
+    {
+        for ($t = $first, $count = count($this->tasks); $t < $count; $t++) {
+            $reach = $t;
+            foreach ($this->before[$t] as [$earlier, , $most]) {
+                $reach = $most < 0 ? $reach : min($reach, $earlier);
+            }
+            foreach ($this->heldFor[$t] as [$earlier]) {
+                $reach = min($reach, $earlier);
+            }
+            $this->isPlain[$t] = $reach === $t && $this->holdsAfter[$t] === [] && $this->heldNow[$t] === []
+                && ! isset($this->pinAt[$t]);
+            $crew = $this->crews[$t][0];
+            $isSimple = $this->isPlain[$t] && ! $this->splits[$t] && $this->seconds[$t] > 0 && $crew->gate >= 0
+                && count($this->crews[$t]) === 1 && count($this->before[$t]) <= 1
+                && ($this->before[$t][0][3] ?? -1) < 0;
+            $this->simple[$t] = $isSimple ? $crew : null;
+            $this->anchor[$t] = min([$reach, ...array_slice($this->anchor, $reach, $t - $reach)]);
+        }
+    }
+
+    /** What is mounted has the lathe: up to the task that takes it off, and whatever may move that later. */
+    private function addOpening(int $piece, int $first): void
+    {
+        $last = -1;
+        for ($t = $first, $count = count($this->tasks); $t < $count; $t++) {
+            if ($this->heldNow[$t] !== [] || $this->anchor[$t] <= $last) {
+                $last = $t;
+            }
+        }
+        for ($t = $first; $t <= $last; $t++) {
+            $this->opening[] = $piece;
+        }
+    }
+
+    /** @return array{int, int, int} least seconds, most (-1: none), number of the wait (-1: the same at any time) */
+    private function wait(Wait $wait): array
+    {
+        if ($wait->kinetics === null) {
+            return [$wait->opens(0, null), $wait->closes(0, null) ?? -1, -1];
+        }
+
+        // Least by the air is not known before it is asked for: nothing is, for a bound.
+        return [0, $wait->maxHours === null ? -1 : 0, $this->numbered($wait)];
+    }
+
+    private function numbered(Wait $wait): int
+    {
+        $this->waits[] = $wait;
+
+        return count($this->waits) - 1;
+    }
+
+    /**
+     * @param  array<string, int>  $needs
+     * @return list<int> resource, quantity, resource, quantity …
+     */
+    private function pairs(array $needs): array
+    {
+        $pairs = [];
+        foreach ($needs as $name => $quantity) {
+            if (isset($this->resources[$name])) {
+                array_push($pairs, $this->resources[$name], $quantity);
+            }
+        }
+
+        return $pairs;
+    }
+}

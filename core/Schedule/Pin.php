@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Schedule;
+
+/** A task and when it starts: as somebody has said it must, or as the last plan had it. */
+final readonly class Pin
+{
+    /**
+     * @param  int  $start  second (UTC)
+     * @param  string  $field  where it stands in what was asked
+     */
+    public function __construct(
+        public string $piece,
+        public string $task,
+        public int $start,
+        public string $field = 'pinned',
+    ) {
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Command\ProblemDocument;
+use HonestGrain\Reading\BadInput;
+use HonestGrain\Reading\Document;
+use HonestGrain\Schedule\Plan;
+use HonestGrain\Schedule\TaskSearch;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What is pinned stays; what the last plan had near at hand is moved only where that is worth it; who does what. */
+final class SteadyPlanTest extends TestCase
+{
+    private const DAY = [['08:00', '12:00'], ['13:00', '17:00']];
+
+    public function test_a_pinned_task_stays_and_others_go_round_it(): void
+    {
+        $pieces = [
+            self::piece('urgent', 4, '2026-12-01T12:00:00Z'), self::piece('pinned', 2, '2026-12-20T12:00:00Z'),
+        ];
+        $pin = ['piece' => 'pinned', 'task' => 't0', 'start' => '2026-12-01T09:15:00Z'];
+        $at = self::starts(self::plan($pieces, ['pinned' => [$pin]]));
+        self::assertSame('2026-12-01T09:15:00Z', $at['pinned t0']);
+        self::assertSame('2026-12-01T08:00:00Z', $at['urgent t0'], 'what fits before it comes before it');
+        self::assertSame('2026-12-01T10:00:00Z', $at['urgent t1'], 'another 45 minutes would run into it');
+        self::assertNotSame($at['pinned t0'], self::starts(self::plan($pieces))['pinned t0']);
+    }
+
+    public function test_a_pin_that_what_is_before_it_cannot_keep_is_told_as_missed(): void
+    {
+        $pin = ['piece' => 'p', 'task' => 't1', 'start' => '2026-12-01T08:10:00Z'];
+        $plan = self::plan([self::piece('p', 2)], ['pinned' => [$pin]]);
+        self::assertSame(['p', 't1', null], [$plan->broken[0]->piece, $plan->broken[0]->task, $plan->broken[0]->after]);
+        self::assertSame('2026-12-01T08:45:00Z', self::starts($plan)['p t1'], 'as soon as it can be');
+    }
+
+    public function test_a_window_before_a_pinned_task_moves_and_one_behind_it_does_not_move_it(): void
+    {
+        $coats = self::piece('p', 2);
+        $coats['tasks'][1]['after'] = [['task' => 't0', 'min_hours' => 2, 'max_hours' => 3]];
+        $late = ['piece' => 'p', 'task' => 't1', 'start' => '2026-12-02T15:00:00Z'];
+        $at = self::starts(self::plan([$coats], ['pinned' => [$late]]));
+        self::assertSame('2026-12-02T15:00:00Z', $at['p t1']);
+        self::assertGreaterThanOrEqual('2026-12-02T11:15:00Z', $at['p t0'], 'moved into its window');
+        $early = ['piece' => 'p', 'task' => 't0', 'start' => '2026-12-01T14:00:00Z'];
+        $plan = self::plan([$coats], ['pinned' => [$early]]);
+        self::assertSame('2026-12-01T14:00:00Z', self::starts($plan)['p t0']);
+        self::assertCount(1, $plan->broken, 'the window closes after hours');
+    }
+
+    /** @param  array<string, string>  $pin */
+    #[DataProvider('nonsense')]
+    public function test_a_pin_that_makes_no_sense_is_refused_by_name(array $pin, string $field): void
+    {
+        try {
+            self::plan([self::piece('p', 2), self::piece('q', 2)], ['pinned' => [
+                ['piece' => 'p', 'task' => 't0', 'start' => '2026-12-01T10:00:00Z'], $pin,
+            ]]);
+            self::fail('It is refused.');
+        } catch (BadInput $e) {
+            self::assertSame("pinned.1.$field", $e->field);
+        }
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function nonsense(): iterable
+    {
+        $pin = fn (string $piece, string $task, string $at): array => [
+            'piece' => $piece, 'task' => $task, 'start' => "2026-12-01T$at:00Z",
+        ];
+        yield 'no such piece' => [$pin('x', 't0', '09:00'), 'piece'];
+        yield 'no such task' => [$pin('q', 't9', '09:00'), 'task'];
+        yield 'passed' => [$pin('q', 't0', '07:00'), 'start'];
+        yield 'into the break' => [$pin('q', 't0', '11:40'), 'start'];
+        yield 'on another pin' => [$pin('q', 't0', '10:10'), 'start'];
+    }
+
+    public function test_what_was_planned_near_stays_unless_moving_it_is_worth_an_hour(): void
+    {
+        $pieces = array_map(fn (int $n): array => self::piece("p$n", 3, '2026-12-04T12:00:00Z'), range(0, 5));
+        $before = self::plan($pieces);
+        $last = array_map(fn ($placed): array => [
+            'piece' => $placed->piece, 'task' => $placed->task->id, 'start' => gmdate('Y-m-d\TH:i:s\Z', $placed->start),
+        ], $before->tasks);
+        // Another order would do as well: nothing moves, whatever the dice.
+        foreach ([2, 3, 4] as $seed) {
+            self::assertSame(
+                self::starts($before), self::starts(self::plan($pieces, ['last' => $last, 'seed' => $seed])),
+            );
+        }
+        $calm = [...$pieces, self::piece('new', 2, '2026-12-20T12:00:00Z')];
+        $with = self::starts(self::plan($calm, ['last' => $last]));
+        self::assertSame(self::starts($before), array_intersect_key($with, self::starts($before)));
+        $urgent = [...$pieces, ['weight' => 5] + self::piece('new', 2, '2026-12-01T10:00:00Z')];
+        self::assertSame('2026-12-01T08:00:00Z', self::starts(self::plan($urgent, ['last' => $last]))['new t0']);
+    }
+
+    public function test_a_last_plan_that_can_no_longer_be_is_left_behind_where_it_must(): void
+    {
+        $longer = self::piece('p', 2);
+        $longer['tasks'][0]['minutes'] = 120;
+        $last = [
+            ['piece' => 'p', 'task' => 't1', 'start' => '2026-12-01T08:45:00Z'],
+            ['piece' => 'q', 'task' => 't0', 'start' => '2026-12-01T13:00:00Z'],
+            ['piece' => 'gone', 'task' => 't0', 'start' => '2026-12-01T13:00:00Z'],
+        ];
+        $plan = self::plan([$longer, self::piece('q', 1)], ['last' => $last]);
+        self::assertSame([], $plan->broken);
+        self::assertSame('2026-12-01T10:00:00Z', self::starts($plan)['p t1']);
+        self::assertSame('2026-12-01T13:00:00Z', self::starts($plan)['q t0'], 'it was to be then');
+    }
+
+    public function test_people_work_in_their_own_hours_and_only_at_what_they_can(): void
+    {
+        $spray = self::piece('sprayed', 2);
+        $spray['tasks'][1]['can'] = 'spray';
+        $both = self::piece('heavy', 1);
+        $both['tasks'][0]['needs'] = ['turner' => 2];
+        $people = [
+            ['id' => 'maker', 'can' => ['spray']],
+            ['id' => 'helper', 'hours' => ['tue' => [['10:00', '12:00']], 'wed' => [['08:00', '10:00']]]],
+        ];
+        $plan = self::plan([$spray, $both, self::piece('p', 8), self::piece('q', 8)], ['people' => $people]);
+        $times = [];
+        foreach ($plan->tasks as $placed) {
+            foreach ($placed->who as $who) {
+                $times[$who][] = [$placed->start, $placed->end];
+            }
+            $ids = "$placed->piece {$placed->task->id}";
+            self::assertCount($ids === 'heavy t0' ? 2 : 1, $placed->who, $ids);
+            self::assertNotSame(['sprayed t1', ['helper']], [$ids, $placed->who]);
+            if (in_array('helper', $placed->who, true)) {
+                $hour = (int) gmdate('G', $placed->start);
+                self::assertContains([gmdate('D', $placed->start), intdiv($hour, 2)], [['Tue', 5], ['Wed', 4]]);
+            }
+        }
+        self::assertArrayHasKey('helper', $times);
+        foreach ($times as $mine) {
+            sort($mine);
+            for ($i = 1; $i < count($mine); $i++) {
+                self::assertGreaterThanOrEqual($mine[$i - 1][1], $mine[$i][0], 'nobody does two things at once');
+            }
+        }
+        $alone = self::plan([$spray, self::piece('p', 8), self::piece('q', 8)]);
+        self::assertGreaterThan(
+            self::plan([$spray, self::piece('p', 8), self::piece('q', 8)], ['people' => $people])->finish,
+            $alone->finish, 'with a helper it is done sooner',
+        );
+    }
+
+    public function test_what_nobody_here_can_do_is_refused(): void
+    {
+        $piece = self::piece('p', 1);
+        $piece['tasks'][0]['can'] = 'gild';
+        $this->expectExceptionMessage('who can “gild”');
+        self::plan([$piece], ['people' => [['id' => 'maker', 'can' => ['spray']]]]);
+    }
+
+    /** @return array<string, mixed> tasks of 45 minutes one after another */
+    private static function piece(string $id, int $count, string $due = '2026-12-10T12:00:00Z'): array
+    {
+        return ['id' => $id, 'due' => $due, 'tasks' => array_map(fn (int $t): array => [
+            'id' => "t$t", 'minutes' => 45, 'needs' => ['turner' => 1],
+            'after' => $t === 0 ? [] : [['task' => 't'.($t - 1)]],
+        ], range(0, $count - 1))];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $pieces
+     * @param  array<string, mixed>  $more
+     */
+    private static function plan(array $pieces, array $more = []): Plan
+    {
+        return (new TaskSearch(6_000))->plan(ProblemDocument::read(Document::of($more + [
+            'start' => '2026-12-01T08:00:00Z', 'resources' => ['turner' => 1], 'pieces' => $pieces,
+            'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], self::DAY),
+        ])));
+    }
+
+    /** @return array<string, string> */
+    private static function starts(Plan $plan): array
+    {
+        $at = [];
+        foreach ($plan->tasks as $placed) {
+            $at["$placed->piece {$placed->task->id}"] = gmdate('Y-m-d\TH:i:s\Z', $placed->start);
+        }
+
+        return $at;
+    }
+}
