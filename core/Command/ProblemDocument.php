@@ -81,6 +81,10 @@ final class ProblemDocument
             $problem = $problem->counted($document->integer('looks', 1, self::MAX_LOOKS));
         }
 
+        if ($document->flag('explain', false)) {
+            $problem = $problem->explained();
+        }
+
         return $problem->withPinned(self::pins($document, 'pinned'))->after(self::pins($document, 'last'));
     }
 

@@ -34,7 +34,11 @@ final readonly class Plan
                 fn (PlacedTask $placed): array => [
                     'piece' => $placed->piece, 'id' => $placed->task->id, 'start' => $time($placed->start),
                     'end' => $time($placed->end),
-                ] + ($placed->who === [] ? [] : ['who' => $placed->who]),
+                ] + ($placed->who === [] ? [] : ['who' => $placed->who]) + ($placed->slack === null ? [] : [
+                    'latest_safe_start' => $placed->slack->latestStart === null
+                        ? null : $time($placed->slack->latestStart),
+                    'float_hours' => $placed->slack->hours(),
+                ]),
                 $this->tasks,
             ),
             'broken_windows' => array_map(fn (BrokenWindow $window): array => $window->toArray(), $this->broken),

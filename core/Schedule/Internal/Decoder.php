@@ -240,6 +240,24 @@ final class Decoder
         $this->next[$piece] = $t;
     }
 
+    /** Takes the tasks of a piece from one on off again and places them anew, that one not before a second. */
+    public function again(int $t, int $notBefore): void
+    {
+        $piece = $this->work->pieceOf[$t];
+        [, $end] = $this->work->range($piece);
+        $this->unplace($t, $end);
+        for ($i = $t; $i < $end; $i++) {
+            $this->pushed[$i] = 0;
+            if (isset($this->reserved[$i])) {
+                $this->needs($i, $this->work->pinAt[$i], $this->reserved[$i], 1);
+            }
+        }
+        $this->pushed[$t] = $notBefore;
+        for ($this->next[$piece] = $t; $this->next[$piece] < $end;) {
+            $this->place($piece);
+        }
+    }
+
     /** The same for a task without a window or a hold, behind one other at most, that one crew does in one go. */
     private function placeSimple(int $piece, int $t, Crew $crew): void
     {
@@ -458,7 +476,7 @@ final class Decoder
     }
 
     /** When a window closes, second (UTC). */
-    private function closes(int $earlier, int $most, int $wait): int
+    public function closes(int $earlier, int $most, int $wait): int
     {
         return match (true) {
             $most < 0 => Workload::NEVER,
@@ -536,7 +554,8 @@ final class Decoder
         }
     }
 
-    private function state(): State
+    /** A way back to all as it stands. */
+    public function state(): State
     {
         return new State(
             times: $this->timetable->times, levels: $this->timetable->levels,
@@ -547,7 +566,7 @@ final class Decoder
         );
     }
 
-    private function back(State $state): void
+    public function back(State $state): void
     {
         $this->timetable->times = $state->times;
         $this->timetable->levels = $state->levels;

@@ -263,7 +263,8 @@ final class Workload
                     array_splice($others, $n, 2);
 
                     return new Crew(
-                        $hours, $needs, gate: $g, others: $others, isCounted: $hours === $gate->hours, who: $who,
+                        hours: $hours, needs: $needs, gate: $g, others: $others,
+                        isCounted: $hours === $gate->hours, who: $who,
                     );
                 }
             }

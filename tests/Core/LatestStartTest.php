@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Command\ProblemDocument;
+use HonestGrain\Reading\Document;
+use HonestGrain\Schedule\PlacedTask;
+use HonestGrain\Schedule\Plan;
+use HonestGrain\Schedule\TaskSearch;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** How long each task may be left, held against every start there is on a grid of five minutes. */
+final class LatestStartTest extends TestCase
+{
+    private const GRID = 300;
+
+    private const DAY = [['08:00', '10:00'], ['11:00', '13:00']];
+
+    /** @var list<string> tasks whose window the plan misses already */
+    private array $missed = [];
+
+    /** @var list<array{int, int}> what other pieces have */
+    private array $taken = [];
+
+    #[DataProvider('seeds')]
+    public function test_it_is_the_last_start_at_which_nothing_is_late_or_missed(int $seed): void
+    {
+        mt_srand($seed);
+        $pieces = [];
+        for ($p = 0; $p < 3; $p++) {
+            $tasks = [];
+            for ($t = 0; $t < 3; $t++) {
+                $wait = mt_rand(0, 1) * mt_rand(1, 20);
+                $tasks[] = ['id' => "t$t", 'minutes' => mt_rand(2, 12) * 5, 'needs' => ['turner' => 1],
+                    'after' => $t === 0 ? [] : [['task' => 't'.($t - 1), 'min_hours' => $wait,
+                        'max_hours' => mt_rand(0, 1) === 1 ? $wait + mt_rand(2, 30) : null]],
+                ];
+            }
+            $pieces[] = ['id' => "p$p", 'due' => sprintf('2026-12-%02dT%02d:00:00Z', mt_rand(2, 5), mt_rand(8, 14)),
+                'tasks' => $tasks];
+        }
+        $plan = self::plan($pieces);
+        $due = array_map(strtotime(...), array_column($pieces, 'due', 'id'));
+        foreach ($plan->tasks as $placed) {
+            $own = array_values(array_filter($plan->tasks, fn ($other): bool => $other->piece === $placed->piece));
+            $this->taken = array_values(array_map(fn ($other): array => [$other->start, $other->end], array_filter(
+                $plan->tasks, fn ($other): bool => $other->piece !== $placed->piece,
+            )));
+            $ends = max((int) $due[$placed->piece], $own[2]->end);
+            $this->missed = array_column(array_filter(
+                $plan->broken, fn ($window): bool => $window->piece === $placed->piece,
+            ), 'task');
+            $at = (int) substr($placed->task->id, 1);
+            $latest = $placed->start;
+            for ($start = $placed->start; $start <= $ends; $start += self::GRID) {
+                $latest = $this->goesOn($own, $at, $start, $at === 0 ? 0 : $own[$at - 1]->end, $ends) ? $start : $latest;
+            }
+            self::assertSame(
+                gmdate('D H:i', $latest), gmdate('D H:i', (int) $placed->slack?->latestStart),
+                "$placed->piece {$placed->task->id}, planned ".gmdate('D H:i', $placed->start),
+            );
+        }
+    }
+
+    /** @return iterable<int, array{int}> */
+    public static function seeds(): iterable
+    {
+        foreach (range(1, 30) as $seed) {
+            yield $seed => [$seed];
+        }
+    }
+
+    public function test_what_is_never_due_may_wait_for_ever_and_what_is_pinned_may_not_wait(): void
+    {
+        $task = fn (string $id, array $after = []): array => [
+            'id' => $id, 'minutes' => 30, 'needs' => ['turner' => 1], 'after' => $after,
+        ];
+        $pieces = [['id' => 'p', 'due' => null, 'tasks' => [$task('a'), $task('b', [['task' => 'a', 'max_hours' => 1]])]]];
+        $plan = self::plan($pieces, ['pinned' => []]);
+        self::assertNull($plan->tasks[0]->slack?->latestStart);
+        self::assertSame(1.0, $plan->tasks[1]->slack?->hours(), 'its window');
+        $pin = ['piece' => 'p', 'task' => 'a', 'start' => '2026-12-01T09:00:00Z'];
+        self::assertSame(0.0, self::plan($pieces, ['pinned' => [$pin]])->tasks[0]->slack?->hours());
+        self::assertNull((new TaskSearch(50))->plan(ProblemDocument::read(Document::of([
+            'start' => '2026-12-01T08:00:00Z', 'resources' => ['turner' => 1], 'pieces' => $pieces,
+            'hours' => ['tue' => self::DAY],
+        ])))->tasks[0]->slack, 'only where it is asked for');
+    }
+
+    /**
+     * Whether a task may start at a second, and what follows it some time after it.
+     *
+     * @param  list<PlacedTask>  $own
+     */
+    private function goesOn(array $own, int $at, int $start, int $after, int $ends): bool
+    {
+        $task = $own[$at]->task;
+        $end = $start + $task->seconds;
+        $lag = $task->after[0] ?? null;
+        $opens = $after + (int) round(3600 * ($lag->wait->minHours ?? 0));
+        $closes = $lag?->wait->maxHours === null ? PHP_INT_MAX : $after + (int) round(3600 * $lag->wait->maxHours);
+        $closes = in_array($task->id, $this->missed, true) ? PHP_INT_MAX : $closes;
+        if ($start < $opens || $start > $closes || $end > $ends || ! $this->isFree($start, $end)) {
+            return false;
+        }
+        if (! isset($own[$at + 1])) {
+            return true;
+        }
+        for ($next = $end; $next <= $ends; $next += self::GRID) {
+            if ($this->goesOn($own, $at + 1, $next, $end, $ends)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function isFree(int $start, int $end): bool
+    {
+        $minute = fn (int $second): int => intdiv($second % 86_400, 60);
+        $isOpen = $minute($start) >= 480 && $minute($end) <= 600 || $minute($start) >= 660 && $minute($end) <= 780;
+        foreach ($this->taken as [$from, $to]) {
+            $isOpen = $isOpen && ($end <= $from || $start >= $to);
+        }
+
+        return $isOpen && intdiv($start, 86_400) === intdiv($end, 86_400);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $pieces
+     * @param  array<string, mixed>  $more
+     */
+    private static function plan(array $pieces, array $more = []): Plan
+    {
+        return (new TaskSearch(500))->plan(ProblemDocument::read(Document::of($more + [
+            'start' => '2026-12-01T08:00:00Z', 'resources' => ['turner' => 1], 'pieces' => $pieces, 'explain' => true,
+            'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], self::DAY),
+        ])));
+    }
+}
