@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Kept\DateMove;
+use App\Models\Kept\PlanSummary;
 use App\Models\Kept\SaidCast;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\PlannedStep;
 use App\Models\StepDetails;
 use App\Models\Workshop;
+use Carbon\CarbonImmutable;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Route\Step;
 use HonestGrain\Schedule\Lag;
 use Illuminate\Support\Facades\DB;
@@ -20,6 +24,9 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class PlanStore
 {
+    /** Dates that differ by less are the same to who waits for a piece. */
+    private const WORTH_TELLING_SECONDS = 7200;
+
     /** @return bool false where the shop has been changed since the plan was begun: nothing is written then */
     public function keep(ShopPlan $plan): bool
     {
@@ -32,15 +39,48 @@ final readonly class PlanStore
                 return false;
             }
             $writes->carryOut();
+            $moved = $this->moved($plan);
             foreach ($plan->pieces as $planned) {
                 $this->piece($plan, $planned);
             }
             Workshop::query()->whereKey($workshop->id)->update([
                 'planned_at' => now(), 'planned_version' => $plan->state->version,
-                'plan_summary' => json_encode($plan->summary()->toArray(), JSON_THROW_ON_ERROR),
+                'plan_summary' => json_encode($this->summary($plan, $moved)->toArray(), JSON_THROW_ON_ERROR),
             ]);
 
             return true;
+        });
+    }
+
+    /** @return list<DateMove> the pieces whose date is another than in the plan that stands */
+    private function moved(ShopPlan $plan): array
+    {
+        $moved = [];
+        foreach ($plan->pieces as $planned) {
+            $before = $planned->piece->ready_at?->getTimestamp();
+            $after = $plan->readyAt($planned);
+            if ($before !== null && $after !== null && abs($after - $before) > self::WORTH_TELLING_SECONDS) {
+                $moved[] = new DateMove($planned->piece->name, $planned->piece->id, $before, $after);
+            }
+        }
+
+        return $moved;
+    }
+
+    /**
+     * What moved last is told until something else moves, for a day at the most.
+     *
+     * @param  list<DateMove>  $moved
+     */
+    private function summary(ShopPlan $plan, array $moved): PlanSummary
+    {
+        $last = $plan->state->workshop->plan_summary;
+        $isFresh = $last?->movedAt !== null && $last->movedAt->gt(now()->subDay());
+
+        return Copy::with($plan->summary(), match (true) {
+            $moved !== [] => ['moved' => $moved, 'movedAt' => CarbonImmutable::now()],
+            $isFresh => ['moved' => $last->moved, 'movedAt' => $last->movedAt],
+            default => ['moved' => []],
         });
     }
 

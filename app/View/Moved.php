@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Kept\DateMove;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Carbon;
 
@@ -18,6 +19,14 @@ final readonly class Moved
     {
         return $before === null || $after === null || abs($before->diffInMinutes($after)) < self::SAME_MINUTES
             ? null : [$name, (int) $before->getTimestamp(), (int) $after->getTimestamp()];
+    }
+
+    /** From when to when, of a piece that a plan has moved. */
+    public static function dates(DateMove $move, Show $show): string
+    {
+        $at = fn (int $second): string => $show->dayTime(Carbon::createFromTimestamp($second));
+
+        return say('view.moved.from-to', ['before' => $at($move->before), 'after' => $at($move->after)]);
     }
 
     /** @param  array{string, int, int}|null  $told */

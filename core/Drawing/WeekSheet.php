@@ -20,7 +20,13 @@ final class WeekSheet
     /** Work drawn narrower cannot be seen. */
     private const LEAST = 2.2;
 
+    /** How wide a letter of a month's name is at the most. */
+    private const LETTER = 10.0;
+
     private string $days = '';
+
+    /** @var array<int, string> by where they begin */
+    private array $months = [];
 
     private string $rows = '';
 
@@ -39,12 +45,17 @@ final class WeekSheet
     {
         $x = $this->x($start);
         $wide = $this->x($start + 86_400) - $x;
+        $last = array_key_last($this->months);
+        if ($month !== '' && $last !== null && $x - $last < self::LETTER * mb_strlen($this->months[$last])) {
+            // A month that is all but over says nothing beside the next.
+            unset($this->months[$last]);
+        }
+        if ($month !== '') {
+            $this->months[(int) $x] = $month;
+        }
         $this->days .= ($isWeekend ? Svg::tag('rect', [
             'x' => $x, 'y' => self::HEAD - 4, 'width' => $wide, 'height' => '100%', 'fill' => 'var(--tint)',
         ]) : '')
-            .($month === '' ? '' : Svg::tag('text', [
-                'x' => $x, 'y' => 14, 'font-size' => 14, 'fill' => 'currentColor', 'font-weight' => 600,
-            ], Svg::escaped($month)))
             .Svg::tag('text', [
                 'x' => $x + 3, 'y' => 34, 'font-size' => $size, 'fill' => 'var(--faint)',
             ], Svg::escaped($label));
@@ -95,9 +106,21 @@ final class WeekSheet
         return Svg::tag('svg', [
             'viewBox' => '0 0 '.self::WIDTH." $high", 'class' => 'mt-3 block w-full', 'role' => 'group',
             'aria-label' => Svg::words(new Said('drawing.week-sheet.label')),
-        ], Svg::tag('defs', [], Hatch::pattern('w', 6, 0.45)).$this->days.$this->rows.Svg::tag('path', [
+        ], Svg::tag('defs', [], Hatch::pattern('w', 6, 0.45)).$this->days.$this->months().$this->rows.Svg::tag('path', [
             'd' => 'M'.Svg::n($this->x($now)).' 22V'.$high, 'stroke' => 'var(--act)', 'stroke-width' => 2,
         ]));
+    }
+
+    private function months(): string
+    {
+        $names = '';
+        foreach ($this->months as $x => $month) {
+            $names .= Svg::tag('text', [
+                'x' => $x, 'y' => 14, 'font-size' => 14, 'fill' => 'currentColor', 'font-weight' => 600,
+            ], Svg::escaped($month));
+        }
+
+        return $names;
     }
 
     private function x(int $at): float

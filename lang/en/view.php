@@ -404,6 +404,7 @@ return [
         'judged-like-solids' => 'Judged like {product}. {solidsPercent} % solids.',
     ],
     'moved' => [
+        'from-to' => '{before} to {after}',
         'sooner' => '{piece} will be ready {hours} sooner than before: {at}.',
         'later' => '{piece} will be ready {hours} later than before: {at}.',
     ],

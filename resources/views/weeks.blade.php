@@ -32,6 +32,19 @@
                     @endforeach
                 </p>
             @endif
+            @if ($summary->moved !== [] && $summary->movedAt !== null)
+                <div class="mt-4">
+                    <p class="faint">Moved by the last change, {{ $show->dayTime($summary->movedAt) }}</p>
+                    <ul class="mt-1 columns-1 gap-x-12 lg:columns-2">
+                        @foreach ($summary->moved as $move)
+                            <li>
+                                <a href="{{ route('pieces.route', $move->pieceId) }}">{{ $move->piece }}</a>
+                                {{ \App\View\Moved::dates($move, $show) }}
+                            </li>
+                        @endforeach
+                    </ul>
+                </div>
+            @endif
             <div class="grid gap-x-12 lg:grid-cols-2">
                 @foreach ($chart->late() as $piece)
                     <div class="note note-warn">

@@ -56,7 +56,8 @@ final class LatestStartTest extends TestCase
             $at = (int) substr($placed->task->id, 1);
             $latest = $placed->start;
             for ($start = $placed->start; $start <= $ends; $start += self::GRID) {
-                $latest = $this->goesOn($own, $at, $start, $at === 0 ? 0 : $own[$at - 1]->end, $ends) ? $start : $latest;
+                $after = $at === 0 ? 0 : $own[$at - 1]->end;
+                $latest = $this->goesOn($own, $at, $start, $after, $ends) ? $start : $latest;
             }
             self::assertSame(
                 gmdate('D H:i', $latest), gmdate('D H:i', (int) $placed->slack?->latestStart),
@@ -78,7 +79,8 @@ final class LatestStartTest extends TestCase
         $task = fn (string $id, array $after = []): array => [
             'id' => $id, 'minutes' => 30, 'needs' => ['turner' => 1], 'after' => $after,
         ];
-        $pieces = [['id' => 'p', 'due' => null, 'tasks' => [$task('a'), $task('b', [['task' => 'a', 'max_hours' => 1]])]]];
+        $tasks = [$task('a'), $task('b', [['task' => 'a', 'max_hours' => 1]])];
+        $pieces = [['id' => 'p', 'due' => null, 'tasks' => $tasks]];
         $plan = self::plan($pieces, ['pinned' => []]);
         self::assertNull($plan->tasks[0]->slack?->latestStart);
         self::assertSame(1.0, $plan->tasks[1]->slack?->hours(), 'its window');

@@ -10,7 +10,11 @@ use HonestGrain\Words\Said;
 /** What is told of a whole plan: when all is done, what could not be kept, and why there is none. */
 final readonly class PlanSummary implements Kept
 {
-    /** @param  list<ShutWindow>  $broken */
+    /**
+     * @param  list<ShutWindow>  $broken
+     * @param  list<DateMove>  $moved  pieces whose date the last change that moved any has moved
+     * @param  CarbonImmutable|null  $movedAt  when that was
+     */
     public function __construct(
         public ?CarbonImmutable $finish,
         public ?CarbonImmutable $lowerBound,
@@ -18,6 +22,8 @@ final readonly class PlanSummary implements Kept
         public ?int $setups,
         public ?float $milliseconds,
         public ?Said $trouble,
+        public array $moved = [],
+        public ?CarbonImmutable $movedAt = null,
     ) {
     }
 
@@ -39,6 +45,10 @@ final readonly class PlanSummary implements Kept
             isset($kept['setups']) ? (int) $kept['setups'] : null,
             isset($kept['milliseconds']) ? (float) $kept['milliseconds'] : null,
             isset($kept['trouble']) ? SaidCast::of($kept['trouble']) : null,
+            array_values(
+                array_map(fn (mixed $one): DateMove => DateMove::read((array) $one), $kept['moved'] ?? []),
+            ),
+            $time('moved_at'),
         );
     }
 
@@ -49,6 +59,8 @@ final readonly class PlanSummary implements Kept
             'lower_bound' => $this->lowerBound?->toIso8601ZuluString(),
             'broken' => array_map(fn (ShutWindow $one): array => $one->toArray(), $this->broken),
             'setups' => $this->setups, 'milliseconds' => $this->milliseconds, 'trouble' => $this->trouble,
+            'moved' => array_map(fn (DateMove $one): array => $one->toArray(), $this->moved),
+            'moved_at' => $this->movedAt?->toIso8601ZuluString(),
         ];
     }
 }
