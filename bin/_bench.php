@@ -331,7 +331,7 @@ if ($what === 'solvers') {
     row('60 pieces × 25 steps, budget 1 s', $plan->milliseconds);
     printf(
         "  its finish is %.2f × the lower bound's distance, %d windows broken\n",
-        ($plan->finish - $problem->start) / ($plan->bound->finish - $problem->start), count($plan->broken),
+        ($plan->finish - $problem->start) / ($plan->outlook->bound->finish - $problem->start), count($plan->broken),
     );
     $independent = array_map(
         fn (int $p): array => [
@@ -375,7 +375,7 @@ if ($what === 'schedule') {
             $sums['best'] += $hours;
             $sums['same'] += $whole === null ? 0.0 : $plan->weightedLatenessHours;
             $sums['whole'] += $whole ?? 0.0;
-            $proved += (int) $plan->bound->isReached;
+            $proved += (int) $plan->outlook->bound->isReached;
             $more += max(0, count($plan->broken) - $broken);
             $better += (int) ($plan->weightedLatenessHours < $hours - 0.01);
             $over[] = $plan->milliseconds;

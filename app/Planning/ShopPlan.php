@@ -92,7 +92,7 @@ final readonly class ShopPlan
             ? null : CarbonImmutable::createFromTimestampUTC($second);
 
         return new PlanSummary(
-            $time($this->plan?->finish), $time($this->plan?->bound->finish),
+            $time($this->plan?->finish), $time($this->plan?->outlook->bound->finish),
             array_map($this->broken(...), $this->plan->broken ?? []), $this->plan?->setups, $this->plan?->milliseconds,
             $this->trouble,
         );

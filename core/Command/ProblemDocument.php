@@ -14,6 +14,7 @@ use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\Person;
 use HonestGrain\Schedule\Pin;
 use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Questions;
 use HonestGrain\Schedule\Task;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Schedule\WorkingHours;
@@ -37,6 +38,8 @@ final class ProblemDocument
     private const MAX_PEOPLE = 20;
 
     private const MAX_LOOKS = 100_000_000;
+
+    private const MAX_FUTURES = 10_000;
 
     private const MAX_BUDGET_MS = 60_000;
 
@@ -81,11 +84,11 @@ final class ProblemDocument
             $problem = $problem->counted($document->integer('looks', 1, self::MAX_LOOKS));
         }
 
-        if ($document->flag('explain', false)) {
-            $problem = $problem->explained();
-        }
-
-        return $problem->withPinned(self::pins($document, 'pinned'))->after(self::pins($document, 'last'));
+        return $problem->asked(new Questions(
+            $document->flag('explain', false),
+            $document->has('futures') ? $document->integer('futures', 0, self::MAX_FUTURES) : 0,
+            $document->numberOr('spread', Questions::SPREAD, 0, 1),
+        ))->withPinned(self::pins($document, 'pinned'))->after(self::pins($document, 'last'));
     }
 
     /** @return list<Pin> */

@@ -17,10 +17,10 @@ final readonly class Plan
         public array $broken,
         public array $late,
         public int $finish,
-        public Bound $bound,
         public float $weightedLatenessHours,
         public int $setups,
         public float $milliseconds,
+        public Outlook $outlook,
     ) {
     }
 
@@ -43,12 +43,14 @@ final readonly class Plan
             ),
             'broken_windows' => array_map(fn (BrokenWindow $window): array => $window->toArray(), $this->broken),
             'late' => array_map(fn (LatePiece $piece): array => $piece->toArray(), $this->late),
+            'pieces' => $this->outlook->pieces(),
+            'moved' => $this->outlook->moved(),
             'finish' => $time($this->finish),
-            'lower_bound' => $time($this->bound->finish),
+            'lower_bound' => $time($this->outlook->bound->finish),
             'weighted_lateness_hours' => round($this->weightedLatenessHours, 3),
-            'lateness_bound_hours' => round($this->bound->lateHours, 3),
-            'gap' => $this->bound->gap === null ? null : round($this->bound->gap, 4),
-            'proved' => $this->bound->isReached,
+            'lateness_bound_hours' => round($this->outlook->bound->lateHours, 3),
+            'gap' => $this->outlook->bound->gap === null ? null : round($this->outlook->bound->gap, 4),
+            'proved' => $this->outlook->bound->isReached,
             'setups' => $this->setups,
             'milliseconds' => round($this->milliseconds, 2),
         ];

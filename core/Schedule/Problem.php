@@ -117,7 +117,7 @@ final readonly class Problem
             }
         }
 
-        return $this->copy(new Standing($pinned, $this->standing->last, $this->standing->isExplained), $this->budget);
+        return $this->copy(new Standing($pinned, $this->standing->last, $this->standing->questions), $this->budget);
     }
 
     /**
@@ -127,13 +127,13 @@ final readonly class Problem
      */
     public function after(array $last): self
     {
-        return $this->copy(new Standing($this->standing->pinned, $last, $this->standing->isExplained), $this->budget);
+        return $this->copy(new Standing($this->standing->pinned, $last, $this->standing->questions), $this->budget);
     }
 
-    /** The same with a plan in which each task says how long it may be left. */
-    public function explained(): self
+    /** The same with a plan that says more. */
+    public function asked(Questions $questions): self
     {
-        return $this->copy(new Standing($this->standing->pinned, $this->standing->last, true), $this->budget);
+        return $this->copy(new Standing($this->standing->pinned, $this->standing->last, $questions), $this->budget);
     }
 
     /** The same with a search counted in tasks placed, so that it comes out alike on every machine. */

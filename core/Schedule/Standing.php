@@ -10,9 +10,11 @@ final readonly class Standing
     /**
      * @param  list<Pin>  $pinned
      * @param  list<Pin>  $last
-     * @param  bool  $isExplained  whether each task says how long it may be left
      */
-    public function __construct(public array $pinned = [], public array $last = [], public bool $isExplained = false)
-    {
+    public function __construct(
+        public array $pinned = [],
+        public array $last = [],
+        public Questions $questions = new Questions,
+    ) {
     }
 }

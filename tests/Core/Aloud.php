@@ -178,7 +178,8 @@ final class Aloud
     {
         $at = fn (int $second): string => gmdate('D d M H:i:s', $second);
         $lines = [
-            'done by '.$at($plan->finish).', no sooner than '.$at($plan->bound->finish).", $plan->setups set-ups, "
+            'done by '.$at($plan->finish).', no sooner than '.$at($plan->outlook->bound->finish)
+                .", $plan->setups set-ups, "
                 .sprintf('%.2f weighted hours late', $plan->weightedLatenessHours), '',
         ];
         foreach ($plan->late as $late) {

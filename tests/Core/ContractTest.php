@@ -355,8 +355,8 @@ final class ContractTest extends TestCase
         ]);
         self::assertSame(
             [
-                'tasks', 'broken_windows', 'late', 'finish', 'lower_bound', 'weighted_lateness_hours',
-                'lateness_bound_hours', 'gap', 'proved', 'setups', 'milliseconds',
+                'tasks', 'broken_windows', 'late', 'pieces', 'moved', 'finish', 'lower_bound',
+                'weighted_lateness_hours', 'lateness_bound_hours', 'gap', 'proved', 'setups', 'milliseconds',
             ],
             array_keys($answer),
         );

@@ -197,7 +197,7 @@ final class PropertyTest extends TestCase
         $this->assertEveryTaskOnce($problem, $plan);
         $this->assertLagsAndHours($problem, $plan);
         $this->assertNothingIsTakenTwice($problem, $plan);
-        self::assertGreaterThanOrEqual($plan->bound->finish, $plan->finish);
+        self::assertGreaterThanOrEqual($plan->outlook->bound->finish, $plan->finish);
     }
 
     /** @return iterable<string, array{int, array<string, int>, int}> */

@@ -119,7 +119,7 @@ final class ScheduleTest extends TestCase
         $plan = (new TaskSearch(20_000))->plan($problem);
         $this->assertKeepsEveryRule($problem, $plan);
         self::assertCount(1500, $plan->tasks);
-        self::assertGreaterThanOrEqual($plan->bound->finish, $plan->finish);
+        self::assertGreaterThanOrEqual($plan->outlook->bound->finish, $plan->finish);
         $again = (new TaskSearch(20_000))->plan($problem)->toArray();
         self::assertEquals(
             array_diff_key($plan->toArray(), ['milliseconds' => 0]), array_diff_key($again, ['milliseconds' => 0]),
@@ -285,7 +285,7 @@ final class ScheduleTest extends TestCase
         }
         $plan = $this->plan($pieces);
         self::assertCount(5000, $plan->tasks);
-        self::assertSame($plan->bound->finish, $plan->finish, 'back to back');
+        self::assertSame($plan->outlook->bound->finish, $plan->finish, 'back to back');
         // Every start looked for from the beginning, booking by booking, would be some twelve million looks.
         $document = $this->document(
             [$this->piece('big', array_map(fn (int $t): array => ["t$t", 1, []], range(0, 199)))],

@@ -45,7 +45,7 @@ final class ListSearch
 
     private ?Cost $best = null;
 
-    /** @var list<int> */
+    /** @var list<int> the best so far */
     private array $list = [];
 
     /** @var array<int, true> */
@@ -103,6 +103,12 @@ final class ListSearch
         $this->place();
 
         return $this->best ?? throw new \LogicException('A first list is always placed.');
+    }
+
+    /** @return array{list<int>, array<int, true>} the best list, and the tasks whose windows it gives up */
+    public function found(): array
+    {
+        return [$this->list, $this->givenUp];
     }
 
     /**

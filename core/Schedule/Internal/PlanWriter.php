@@ -7,6 +7,7 @@ namespace HonestGrain\Schedule\Internal;
 use HonestGrain\Schedule\BrokenWindow;
 use HonestGrain\Schedule\Delay;
 use HonestGrain\Schedule\LatePiece;
+use HonestGrain\Schedule\Outlook;
 use HonestGrain\Schedule\PlacedTask;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Slack;
@@ -18,15 +19,15 @@ use HonestGrain\Schedule\Slack;
  */
 final readonly class PlanWriter
 {
-    public function __construct(private Workload $work, private WaitTimes $waits, private Alone $alone)
+    public function __construct(private Workload $work, private WaitTimes $waits)
     {
     }
 
-    public function plan(Decoder $decoder, float $milliseconds): Plan
+    public function plan(Decoder $decoder, float $milliseconds, Outlook $outlook): Plan
     {
         $work = $this->work;
         $users = $this->users($decoder);
-        $latest = $work->problem->standing->isExplained ? (new LatestStarts($work, $decoder))->all() : null;
+        $latest = $work->problem->standing->questions->explain ? (new LatestStarts($work, $decoder))->all() : null;
         $tasks = $broken = $late = $names = [];
         foreach ($work->problem->jobs as $job) {
             $names[$job->id] = $job->name;
@@ -56,9 +57,8 @@ final readonly class PlanWriter
 
         return new Plan(
             tasks: $tasks, broken: $broken, late: $late, finish: $cost->finish,
-            bound: (new LowerBound($work, $this->waits, $this->alone))->of($cost),
             weightedLatenessHours: $cost->late / 3600,
-            setups: $cost->setups, milliseconds: $milliseconds,
+            setups: $cost->setups, milliseconds: $milliseconds, outlook: $outlook,
         );
     }
 

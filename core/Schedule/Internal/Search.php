@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace HonestGrain\Schedule\Internal;
 
+use HonestGrain\Schedule\Outlook;
 use HonestGrain\Schedule\Pin;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Questions;
 
 /**
  * One search for one problem: its rows, what each piece could do alone, and the best list so far.
@@ -25,6 +27,9 @@ final class Search
 
     private ?Cost $cost = null;
 
+    /** @var array{list<int>, array<int, true>} the list that was found, and what it gives up */
+    private array $found = [[], []];
+
     /** @param  list<Pin>  $wished  tasks that stay where they were, besides those that must */
     public function __construct(private readonly Problem $problem, array $wished = [])
     {
@@ -41,6 +46,7 @@ final class Search
         $search = new ListSearch($this->work, $this->alone, $this->decoder, $effort);
         $last = $this->problem->standing->last;
         $this->cost = $search->run($last === [] ? null : $this->listOf($last));
+        $this->found = $search->found();
     }
 
     public function cost(): Cost
@@ -50,7 +56,50 @@ final class Search
 
     public function plan(float $milliseconds): Plan
     {
-        return (new PlanWriter($this->work, $this->waits, $this->alone))->plan($this->decoder, $milliseconds);
+        $asked = $this->problem->standing->questions;
+
+        return (new PlanWriter($this->work, $this->waits))->plan(
+            $this->decoder, $milliseconds, $this->outlook($asked),
+        );
+    }
+
+    /**
+     * How likely each piece is to be in time.
+     *
+     * @return array<string, float> piece => 0 to 1
+     */
+    private function chances(int $futures, float $spread): array
+    {
+        [$list, $givenUp] = $this->found;
+        $lived = new Futures($this->work, $this->waits, $list, $givenUp, $this->alone->loose);
+        $chances = $lived->chances($futures, $spread);
+        $byId = [];
+        foreach ($this->problem->jobs as $piece => $job) {
+            $byId[$job->id] = $chances[$piece];
+        }
+
+        return $byId;
+    }
+
+    /** What each piece may expect: its chance where that was asked for, and how its date has moved. */
+    private function outlook(Questions $asked): Outlook
+    {
+        $ends = $last = $before = [];
+        foreach ($this->problem->standing->last as $pin) {
+            $last[$pin->piece][$pin->task] = $pin->start;
+        }
+        foreach ($this->problem->jobs as $piece => $job) {
+            $ends[$job->id] = $this->decoder->lastEndOf($piece);
+            $was = array_intersect_key($last[$job->id] ?? [], array_flip(array_column($job->tasks, 'id')));
+            foreach (count($was) < count($job->tasks) ? [] : $job->tasks as $task) {
+                $before[$job->id] = max($before[$job->id] ?? 0, $was[$task->id] + $task->seconds);
+            }
+        }
+
+        return new Outlook(
+            (new LowerBound($this->work, $this->waits, $this->alone))->of($this->cost()), $ends, $before,
+            $asked->futures > 0 ? $this->chances($asked->futures, $asked->spread) : [],
+        );
     }
 
     /** @return list<Pin> pinned tasks that another pinned one leaves nothing to do them with */

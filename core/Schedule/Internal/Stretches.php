@@ -47,6 +47,12 @@ final class Stretches
         return $k;
     }
 
+    /** The longest stretch of a usual week, seconds. */
+    public function longest(): int
+    {
+        return $this->calendar->hours->longestStretchSeconds();
+    }
+
     /** Whether both are of the same days. */
     public function isOf(self $other): bool
     {

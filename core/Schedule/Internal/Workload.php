@@ -30,10 +30,10 @@ final class Workload
     /** @var list<int> task => piece */
     public array $pieceOf = [];
 
-    /** @var list<int> task => seconds of work */
+    /** @var array<int, int> task => seconds of work */
     public array $seconds = [];
 
-    /** @var list<bool> task => whether it may be broken off */
+    /** @var array<int, bool> task => whether it may be broken off */
     public array $splits = [];
 
     /** @var list<list<Crew>> task => who may do it, and what that takes; one without people */
@@ -45,7 +45,7 @@ final class Workload
     /** @var list<int> task => second (UTC), NEVER for no end */
     public array $notAfter = [];
 
-    /** @var list<list<array{int, int, int, int}>> task => task before, least seconds, most (-1: none), wait or -1 */
+    /** @var array<int, list<array{int, int, int, int}>> task => task before, least seconds, most or -1, wait or -1 */
     public array $before = [];
 
     /** @var array<int, list<array{int, int, int, bool}>> task => holder until it, resource, quantity, not idle long */
@@ -158,6 +158,42 @@ final class Workload
     public function pieces(): int
     {
         return count($this->due);
+    }
+
+    /**
+     * The same with work and plain waits that take another share of their time each; what is too long for a stretch is
+     * broken off then.
+     *
+     * @param  callable(): float  $share
+     */
+    public function lived(callable $share): self
+    {
+        $lived = clone $this;
+        foreach ($this->seconds as $t => $seconds) {
+            $took = (int) round($seconds * $share());
+            $lived->seconds[$t] = $took;
+            if ($took > $seconds && $took > $this->longest($t)) {
+                $lived->splits[$t] = true;
+                $lived->simple[$t] = null;
+            }
+            foreach ($this->before[$t] as $n => [, $least, $most]) {
+                $least = (int) round($least * $share());
+                $lived->before[$t][$n][1] = $most < 0 ? $least : min($least, $most);
+            }
+        }
+
+        return $lived;
+    }
+
+    /** The longest stretch in which a task may be done. */
+    private function longest(int $t): int
+    {
+        $longest = 0;
+        foreach ($this->crews[$t] as $crew) {
+            $longest = max($longest, $crew->hours->longest());
+        }
+
+        return $longest;
     }
 
     /** Whether each of a piece's tasks waits for the one before, so that there is but one order of them. */

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Schedule\Internal;
+
+/**
+ * How likely each piece is to be in time: the plan lived through many times, in its order, with work and waits that
+ * take longer or less long than planned, each by a share of its own that is as likely anywhere within a spread.
+ *
+ * @internal
+ */
+final readonly class Futures
+{
+    /**
+     * @param  list<int>  $list  that the plan was placed by
+     * @param  array<int, true>  $givenUp  windows that it does not keep, by later task
+     * @param  array<int, true>  $loose  pinned tasks that cannot be when they are pinned
+     */
+    public function __construct(
+        private Workload $work,
+        private WaitTimes $waits,
+        private array $list,
+        private array $givenUp,
+        private array $loose,
+    ) {
+    }
+
+    /**
+     * @param  float  $spread  0 to 1: 0.25 is a quarter less to a quarter more
+     * @return array<int, float> piece => the share of futures, 0 to 1, in which it is in time; 1 where it is not due
+     */
+    public function chances(int $count, float $spread): array
+    {
+        $dice = new Dice($this->work->problem->budget->seed);
+        $inTime = array_fill(0, max(1, $this->work->pieces()), 0);
+        for ($n = 0; $n < $count; $n++) {
+            $future = $this->work->lived(fn (): float => 1 + $spread * (2 * $dice->share() - 1));
+            $decoder = new Decoder($future, $this->waits, loose: $this->loose);
+            $decoder->giveUp($this->givenUp);
+            $decoder->run($this->list);
+            for ($piece = 0; $piece < $this->work->pieces(); $piece++) {
+                $inTime[$piece] += (int) ($decoder->lastEndOf($piece) <= $this->work->due[$piece]);
+            }
+        }
+
+        return array_map(fn (int $times): float => $times / $count, $inTime);
+    }
+}
