@@ -26,9 +26,9 @@ use Illuminate\Support\Carbon;
 final readonly class PlanMaker
 {
     /** So many tasks are placed in search of a better plan while somebody waits for it, and when nobody does. */
-    private const LOOKS = 12_000;
+    private const LOOKS = 1_500;
 
-    private const LOOKS_BEHIND = 400_000;
+    private const LOOKS_BEHIND = 15_000;
 
     /** Whoever is so far ahead of the plan goes on with what was to come. */
     private const AHEAD_SECONDS = 180;

@@ -30,18 +30,23 @@ final class WaitTimes
     {
     }
 
+    /** By the minute, and never too early: from within a minute it counts from its end. */
     public function opens(int $wait, int $from): int
     {
+        $from = intdiv($from + 59, 60) * 60;
+
         return $this->opens[$wait][$from] ?? $this->learn($wait, $from);
     }
 
+    /** By the minute, and never too late: from within a minute it counts from its beginning. */
     public function closes(int $wait, int $from): int
     {
-        if (! isset($this->closes[$wait][$from])) {
-            $this->closes[$wait][$from] = $this->waits[$wait]->closes($from, $this->clock) ?? Workload::NEVER;
+        $minute = intdiv($from, 60) * 60;
+        if (! isset($this->closes[$wait][$minute])) {
+            $this->closes[$wait][$minute] = $this->waits[$wait]->closes($minute, $this->clock) ?? Workload::NEVER;
         }
 
-        return $this->closes[$wait][$from];
+        return max($this->closes[$wait][$minute], $this->opens($wait, $from));
     }
 
     private function learn(int $wait, int $from): int

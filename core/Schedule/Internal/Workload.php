@@ -115,6 +115,9 @@ final class Workload
     /** @var array<string, array<string, int>> piece => task => start */
     private array $pins = [];
 
+    /** @var array<string, int> waits that run by the air, by what they are */
+    private array $numbers = [];
+
     /** @var array<string, int> */
     private array $batches = [];
 
@@ -399,9 +402,14 @@ final class Workload
 
     private function numbered(Wait $wait): int
     {
-        $this->waits[] = $wait;
+        // Alike ones are one: they open and close at the same times.
+        $key = serialize([$wait->minHours, $wait->maxHours, $wait->kinetics]);
+        if (! isset($this->numbers[$key])) {
+            $this->numbers[$key] = count($this->waits);
+            $this->waits[] = $wait;
+        }
 
-        return count($this->waits) - 1;
+        return $this->numbers[$key];
     }
 
     /**
