@@ -46,11 +46,12 @@ final readonly class TaskSearch implements Scheduler
         $search = null;
         if ($problem->standing->last !== []) {
             $search = $this->steady($problem, $near);
+            $this->refuseClashes($search->clashes());
             $search->run($began, $near === [] ? $ms : (int) ($ms * self::STEADY), $looks);
         }
         if ($near !== [] || $search === null) {
             $free = new Search($problem);
-            $this->refuseClashes($problem, $free->clashes());
+            $this->refuseClashes($free->clashes());
             $free->run($began, $ms, $looks);
             $search = $search === null || $free->cost()->isWorth($search->cost(), self::WORTH_MOVING) ? $free : $search;
         }
@@ -87,7 +88,7 @@ final readonly class TaskSearch implements Scheduler
      *
      * @throws InvalidField where two pinned tasks need the same at once
      */
-    private function refuseClashes(Problem $problem, array $clashes): void
+    private function refuseClashes(array $clashes): void
     {
         foreach ($clashes as $pin) {
             throw InvalidField::because(

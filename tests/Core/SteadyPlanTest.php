@@ -114,6 +114,18 @@ final class SteadyPlanTest extends TestCase
         self::assertSame('2026-12-01T13:00:00Z', self::starts($plan)['q t0'], 'it was to be then');
     }
 
+    public function test_what_is_pinned_comes_before_what_only_was_planned(): void
+    {
+        $last = [['piece' => 'a', 'task' => 't0', 'start' => '2026-12-01T09:00:00Z']];
+        $pin = ['piece' => 'b', 'task' => 't0', 'start' => '2026-12-01T09:15:00Z'];
+        $plan = self::plan([self::piece('a', 1), self::piece('b', 1)], ['last' => $last, 'pinned' => [$pin]]);
+        self::assertSame([], $plan->broken);
+        self::assertSame('2026-12-01T09:15:00Z', self::starts($plan)['b t0']);
+        $this->expectExceptionMessage('another pinned task');
+        $both = [$pin, ['piece' => 'a', 'task' => 't0', 'start' => '2026-12-01T09:00:00Z']];
+        self::plan([self::piece('a', 1), self::piece('b', 1)], ['last' => [], 'pinned' => $both]);
+    }
+
     public function test_people_work_in_their_own_hours_and_only_at_what_they_can(): void
     {
         $spray = self::piece('sprayed', 2);

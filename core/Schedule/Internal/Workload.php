@@ -72,7 +72,7 @@ final class Workload
     /** @var array<int, Crew|null> task => the one crew that does it in one go, where nothing else is to be seen to */
     public array $simple = [];
 
-    /** @var array<int, int> task => second (UTC) at which it is to start */
+    /** @var array<int, int> task => second (UTC) at which it is to start; what must, before what only was */
     public array $pinAt = [];
 
     /** @var list<bool> task => whether it takes neither time nor anything else, so that it may be at any hour */
@@ -115,6 +115,9 @@ final class Workload
     /** @var array<string, array<string, int>> piece => task => start */
     private array $pins = [];
 
+    /** @var array<int, true> tasks that somebody has pinned */
+    private array $musts = [];
+
     /** @var array<string, int> waits that run by the air, by what they are */
     private array $numbers = [];
 
@@ -150,6 +153,7 @@ final class Workload
             $this->addTasks($piece, $job);
             $this->first[] = count($this->tasks);
         }
+        $this->pinAt = array_intersect_key($this->pinAt, $this->musts) + $this->pinAt;
     }
 
     /** How many different batches there are: no plan has fewer changes. */
@@ -221,6 +225,9 @@ final class Workload
     {
         $first = count($this->tasks);
         $number = [];
+        $must = array_column(array_filter(
+            $this->problem->standing->pinned, fn (Pin $pin): bool => $pin->piece === $job->id,
+        ), 'start', 'task');
         foreach ($job->tasks as $i => $task) {
             $number[$task->id] = $first + $i;
         }
@@ -237,6 +244,9 @@ final class Workload
             $this->notAfter[] = min($task->bounds->notAfter ?? self::NEVER, $pin);
             if ($pin !== self::NEVER) {
                 $this->pinAt[$t] = $pin;
+            }
+            if (isset($must[$task->id])) {
+                $this->musts[$t] = true;
             }
             $this->batch[] = $task->grouping->batch === null ? -1
                 : $this->batches[$task->grouping->batch] ??= count($this->batches);
