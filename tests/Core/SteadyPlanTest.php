@@ -99,6 +99,23 @@ final class SteadyPlanTest extends TestCase
         self::assertSame('2026-12-01T08:00:00Z', self::starts(self::plan($urgent, ['last' => $last]))['new t0']);
     }
 
+    public function test_what_stays_for_the_last_plan_may_still_be_left_as_long_as_its_date_allows(): void
+    {
+        $pieces = [self::piece('a', 1, '2026-12-01T12:00:00Z'), self::piece('b', 1, '2026-12-01T15:00:00Z')];
+        $last = [
+            ['piece' => 'a', 'task' => 't0', 'start' => '2026-12-01T08:00:00Z'],
+            ['piece' => 'b', 'task' => 't0', 'start' => '2026-12-01T10:00:00Z'],
+        ];
+        $plan = self::plan($pieces, ['last' => $last, 'explain' => true]);
+        self::assertSame('2026-12-01T10:00:00Z', self::starts($plan)['b t0']);
+        self::assertSame(
+            ['a' => '11:15', 'b' => '14:15'], array_map(
+                fn ($placed): string => gmdate('H:i', (int) $placed->slack?->latestStart),
+                array_column($plan->tasks, null, 'piece'),
+            ),
+        );
+    }
+
     public function test_a_last_plan_that_can_no_longer_be_is_left_behind_where_it_must(): void
     {
         $longer = self::piece('p', 2);

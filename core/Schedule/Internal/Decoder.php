@@ -240,6 +240,17 @@ final class Decoder
         $this->next[$piece] = $t;
     }
 
+    /** What only was planned binds no longer, and is no window that may be missed. */
+    public function letGo(): void
+    {
+        $this->work->letGo();
+        $this->reserved = array_intersect_key($this->reserved, $this->work->pinAt);
+        foreach (array_keys($this->broken) as $t) {
+            unset($this->broken[$t]);
+            $this->note($this->work->pieceOf[$t], $t);
+        }
+    }
+
     /** Takes the tasks of a piece from one on off again and places them anew, that one not before a second. */
     public function again(int $t, int $notBefore): void
     {

@@ -58,9 +58,10 @@ final class Search
     {
         $asked = $this->problem->standing->questions;
 
-        return (new PlanWriter($this->work, $this->waits))->plan(
-            $this->decoder, $milliseconds, $this->outlook($asked),
-        );
+        $outlook = $this->outlook($asked);
+        $this->decoder->letGo();
+
+        return (new PlanWriter($this->work, $this->waits))->plan($this->decoder, $milliseconds, $outlook);
     }
 
     /**

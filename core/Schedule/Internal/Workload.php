@@ -42,7 +42,7 @@ final class Workload
     /** @var list<int> task => second (UTC) */
     public array $notBefore = [];
 
-    /** @var list<int> task => second (UTC), NEVER for no end */
+    /** @var array<int, int> task => second (UTC), NEVER for no end */
     public array $notAfter = [];
 
     /** @var array<int, list<array{int, int, int, int}>> task => task before, least seconds, most or -1, wait or -1 */
@@ -165,6 +165,15 @@ final class Workload
     public function pieces(): int
     {
         return count($this->due);
+    }
+
+    /** What only was planned binds no longer: the plan that kept it stands. */
+    public function letGo(): void
+    {
+        foreach (array_diff_key($this->pinAt, $this->musts) as $t => $_) {
+            unset($this->pinAt[$t]);
+            $this->notAfter[$t] = $this->tasks[$t]->bounds->notAfter ?? self::NEVER;
+        }
     }
 
     /**
