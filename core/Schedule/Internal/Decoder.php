@@ -157,13 +157,17 @@ final class Decoder
     public function ready(int $piece): ?int
     {
         $t = $this->next[$piece];
-        if ($t === $this->work->first[$piece + 1]) {
-            return null;
-        }
+
+        return $t === $this->work->first[$piece + 1] ? null : $this->opens($t);
+    }
+
+    /** The first second from which a task may start as far as its own waits go. */
+    private function opens(int $t): int
+    {
         $from = $this->work->notBefore[$t];
         foreach ($this->work->before[$t] as [$earlier, $least, , $wait]) {
             $ready = $wait < 0 ? $this->end[$earlier] + $least : $this->waits->opens($wait, $this->end[$earlier]);
-            $from = max($from, $ready);
+            $from = $ready > $from ? $ready : $from;
         }
 
         return $from;
@@ -212,11 +216,7 @@ final class Decoder
         }
         while ($t <= $target) {
             $this->looks++;
-            $from = max($work->notBefore[$t], $this->pushed[$t]);
-            foreach ($work->before[$t] as [$earlier, $least, , $wait]) {
-                $ready = $wait < 0 ? $this->end[$earlier] + $least : $this->waits->opens($wait, $this->end[$earlier]);
-                $from = $ready > $from ? $ready : $from;
-            }
+            $from = max($this->opens($t), $this->pushed[$t]);
             [$start, $end, $crew] = $this->pinned($t, $from) ?? $this->earliest($t, $from);
             if (! $work->isPlain[$t] && $jumps <= self::JUMPS) {
                 $asked = $this->asked($t, $start, $end, $pulled, $jumps === self::JUMPS);
