@@ -10,6 +10,7 @@ return [
         'waits-working-hours' => '{task} waits {span} for working hours',
         'waits-working-time-hands' => '{task} waits {span}: {span2} of working time with hands busy with {name}, '
             .'the rest for working hours',
+        'held-back' => '{task} is held back {span} for what follows it',
         'waits-hands-busy' => '{task} waits {span}, hands busy with {name}',
         'days' => '{days|1} days',
         'hours' => '{hours|1}',

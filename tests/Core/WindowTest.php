@@ -86,6 +86,15 @@ final class WindowTest extends TestCase
         self::assertLessThanOrEqual(8 * 3600 + 1200, $this->starts($plan)['recoat'] - $this->starts($plan)['coat']);
     }
 
+    public function test_what_waits_for_its_window_alone_is_not_said_to_wait_for_hours_or_hands(): void
+    {
+        // On Friday the recoat would fall into the weekend.
+        $plan = $this->plan(
+            ['p' => [['c0', 30, null], ['c1', 30, ['c0', 20, 30]]]], '2026-12-11T08:00:00Z',
+        );
+        self::assertSame('C0 is held back 3.0 days for what follows it', ucfirst(Told::of($plan->late[0]->because[0])));
+    }
+
     public function test_a_closure_moves_the_coat_before_it(): void
     {
         // Thursday 24th at noon: the recoat would fall on the closed 25th, and the shop opens again on Monday.

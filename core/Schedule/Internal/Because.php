@@ -67,6 +67,12 @@ final class Because
         $open = $calendar->openSeconds($at->start - $idle, $at->start);
         $other = $at->delay->busyWith;
         $busy = $other !== null && $other !== $at->piece && $open >= self::WORTH_TELLING_SECONDS;
+        if (! $busy && $other === null && $open >= self::WORTH_TELLING_SECONDS) {
+            return new Said('schedule.because.held-back', [
+                'task' => $at->task->words(first: true),
+                'span' => self::span($idle),
+            ]);
+        }
         if (! $busy) {
             return new Said('schedule.because.waits-working-hours', [
                 'task' => $at->task->words(first: true),

@@ -112,19 +112,15 @@ final class ListSearch
     }
 
     /**
-     * Takes a list where it is better than the best so far; what it costs, or null where that is surely more.
+     * Takes a list where it is better than the best so far.
      *
      * @param  list<int>  $list
      */
-    private function offer(array $list): ?Cost
+    private function offer(array $list): void
     {
-        if (! $this->decoder->run($list, 0, $this->best?->sum($this->start) ?? INF)) {
-            return null;
+        if ($this->decoder->run($list, 0, $this->best?->sum($this->start) ?? INF)) {
+            $this->keepIfBetter(Cost::of($this->work, $this->decoder), $list);
         }
-        $cost = Cost::of($this->work, $this->decoder);
-        $this->keepIfBetter($cost, $list);
-
-        return $cost;
     }
 
     /** @param  list<int>  $list */
