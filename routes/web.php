@@ -58,6 +58,7 @@ use App\Http\Controllers\WeeksController;
 use App\Http\Controllers\WeighingController;
 use App\Http\Controllers\WeightListController;
 use App\Http\Controllers\WoodController;
+use App\Http\Controllers\WorkerController;
 use App\Http\Middleware\KnowVisitor;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
@@ -244,6 +245,11 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::put('shop/instruments/{kind}', [InstrumentController::class, 'update'])
         ->can('run-shop')->name('instruments.update');
     Route::post('shop/instruments/{kind}', [InstrumentController::class, 'read'])->name('instruments.read');
+    Route::get('shop/hands', [WorkerController::class, 'index'])->name('workers');
+    Route::post('shop/hands', [WorkerController::class, 'store'])->name('workers.store');
+    Route::put('shop/hands/{worker}', [WorkerController::class, 'update'])->name('workers.update');
+    Route::delete('shop/hands/{worker}', [WorkerController::class, 'destroy'])
+        ->can('run-shop')->name('workers.destroy');
     Route::get('shop', [ShopController::class, 'show'])->name('shop');
     Route::put('shop', [ShopController::class, 'update'])->name('shop.update');
     Route::post('shop/people', [ShopController::class, 'invite'])->middleware('throttle:invite')->name('people.store');

@@ -10,7 +10,7 @@ use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Plans one workshop; asked for many times while it waits, it is done once. */
+/** Plans one workshop as quickly as may be; asked for many times while it waits, it is done once. */
 class MakePlan implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
@@ -33,7 +33,8 @@ class MakePlan implements ShouldBeUniqueUntilProcessing, ShouldQueue
     {
         $workshop = Workshop::query()->find($this->workshopId);
         if ($workshop !== null && $planner->isStale($workshop)) {
-            $planner->plan($workshop, isWaitedFor: false);
+            $planner->plan($workshop);
+            $planner->weighSoon($workshop);
         }
     }
 }

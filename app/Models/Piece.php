@@ -28,6 +28,7 @@ use Illuminate\Support\Carbon;
  * @property string $form
  * @property string $wood
  * @property Carbon|null $due_at
+ * @property float $weight  how much an hour of its lateness weighs against one of another piece
  * @property PieceState $state
  * @property Document $document
  * @property string $drawing
@@ -37,6 +38,7 @@ use Illuminate\Support\Carbon;
  * @property int $revision
  * @property list<Objection> $conflicts
  * @property Carbon|null $ready_at
+ * @property float|null $chance  0 to 1, that it is in time; null where that was not asked
  * @property int|null $air_id  the air that its coats dry in; null where the shop's usually do
  * @property string|null $route_key  of the route that its planned steps came of
  * @property Lateness|null $late
@@ -48,8 +50,8 @@ use Illuminate\Support\Carbon;
 class Piece extends Keeping
 {
     protected $fillable = [
-        'name', 'form', 'wood', 'due_at', 'state', 'document', 'drawing', 'diameter_mm', 'height_mm', 'version',
-        'revision', 'conflicts', 'ready_at', 'late', 'once_key', 'route_key',
+        'name', 'form', 'wood', 'due_at', 'weight', 'chance', 'state', 'document', 'drawing', 'diameter_mm',
+        'height_mm', 'version', 'revision', 'conflicts', 'ready_at', 'late', 'once_key', 'route_key',
         'fault', 'air_id',
     ];
 
@@ -59,7 +61,7 @@ class Piece extends Keeping
             'due_at' => 'datetime', 'ready_at' => 'datetime', 'document' => DocumentCast::class,
             'conflicts' => KeptCast::list(Objection::class),
             'state' => PieceState::class, 'late' => KeptCast::of(Lateness::class), 'fault' => DocumentCast::class,
-            'diameter_mm' => 'float', 'height_mm' => 'float',
+            'diameter_mm' => 'float', 'height_mm' => 'float', 'weight' => 'float', 'chance' => 'float',
         ];
     }
 

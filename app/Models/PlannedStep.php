@@ -12,6 +12,7 @@ use HonestGrain\Rack\DryingState;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Words\Said;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -33,6 +34,9 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $waits_from
  * @property Carbon|null $opens_at
  * @property Carbon|null $closes_at
+ * @property Carbon|null $must_at  if it is not begun by then, its piece is late or a window is missed
+ * @property Carbon|null $given_up_at  when its window closes, where the plan does not keep it
+ * @property string|null $who  numbers of the workers who do it, with commas between
  * @property string|null $batch
  * @property string|null $part
  * @property string $technique
@@ -60,6 +64,7 @@ class PlannedStep extends Keeping
             'minutes' => 'float',
             'wait_from_h' => 'float', 'wait_until_h' => 'float', 'start_at' => 'datetime', 'end_at' => 'datetime',
             'waits_from' => 'datetime', 'opens_at' => 'datetime', 'closes_at' => 'datetime',
+            'must_at' => 'datetime', 'given_up_at' => 'datetime',
         ];
     }
 
@@ -120,6 +125,18 @@ class PlannedStep extends Keeping
         }
 
         return null;
+    }
+
+    /**
+     * Those that somebody does, and those that nobody is named for; all where nobody is given.
+     *
+     * @param  Builder<PlannedStep>  $query
+     */
+    public function scopeOf(Builder $query, ?Worker $worker): void
+    {
+        if ($worker !== null) {
+            $query->whereRaw('(who is null or find_in_set(?, who))', [$worker->id]);
+        }
     }
 
     /** What tells the step that a page showed from another that has come into its place. */

@@ -9,6 +9,7 @@ use App\Models\Kept\Choices;
 use App\Models\Kept\DocumentCast;
 use App\Models\Kept\Keeping;
 use App\Models\Kept\KeptCast;
+use App\Models\Kept\OpenDays;
 use App\Models\Kept\OpenHours;
 use App\Models\Kept\PlanSummary;
 use App\Models\Kept\SandingFactors;
@@ -33,6 +34,7 @@ use Illuminate\Support\Carbon;
  * @property string $time_zone
  * @property OpenHours $hours
  * @property list<string> $closed  dates
+ * @property OpenDays $also  dates on which it is open besides, or in hours of their own
  * @property UsualAir $climate
  * @property float $sanding_cap_m_s  at the rim
  * @property float $min_wall_mm  it warns of a thinner one
@@ -58,14 +60,15 @@ use Illuminate\Support\Carbon;
  * @property-read Collection<int, Air> $airs
  * @property-read Collection<int, Dye> $dyes
  * @property-read Collection<int, Swatch> $swatches
+ * @property-read Collection<int, Worker> $workers
  */
 class Workshop extends Keeping
 {
-    protected $attributes = ['closed' => '[]'];
+    protected $attributes = ['closed' => '[]', 'also' => '{}'];
 
     protected $fillable = [
         'learnt', 'unlearnt', 'dye_factors',
-        'name', 'time_zone', 'hours', 'closed', 'climate', 'sanding_cap_m_s', 'min_wall_mm', 'spare_chucks',
+        'name', 'time_zone', 'hours', 'closed', 'also', 'climate', 'sanding_cap_m_s', 'min_wall_mm', 'spare_chucks',
         'dries_apart', 'school', 'instruments', 'equipment', 'is_demo', 'is_visit', 'last_seen_at', 'planned_at',
         'plan_summary',
     ];
@@ -74,6 +77,7 @@ class Workshop extends Keeping
     {
         return [
             'hours' => KeptCast::of(OpenHours::class), 'closed' => Texts::class,
+            'also' => KeptCast::of(OpenDays::class),
             'climate' => KeptCast::of(UsualAir::class), 'sanding_cap_m_s' => 'float', 'min_wall_mm' => 'float',
             'dries_apart' => 'boolean', 'school' => KeptCast::of(Choices::class),
             'instruments' => KeptCast::of(Choices::class), 'equipment' => DocumentCast::class, 'is_demo' => 'boolean',
@@ -112,7 +116,9 @@ class Workshop extends Keeping
     public function workingHours(): WorkingHours
     {
         return WorkingHours::read(
-            Document::of(['hours' => $this->hours->stretches, 'closed' => $this->closed]),
+            Document::of([
+                'hours' => $this->hours->stretches, 'closed' => $this->closed, 'also' => $this->also->dates,
+            ]),
             new \DateTimeZone($this->time_zone),
         );
     }
@@ -217,6 +223,22 @@ class Workshop extends Keeping
     public function airs(): HasMany
     {
         return $this->hasMany(Air::class)->orderBy('id');
+    }
+
+    /**
+     * Whoever works here, where that is more than one pair of hands in the shop's hours.
+     *
+     * @return HasMany<Worker, $this>
+     */
+    public function workers(): HasMany
+    {
+        return $this->hasMany(Worker::class)->orderBy('id');
+    }
+
+    /** @return HasMany<StepPin, $this> */
+    public function pins(): HasMany
+    {
+        return $this->hasMany(StepPin::class);
     }
 
     /** @return HasMany<Blank, $this> */

@@ -34,7 +34,8 @@ final readonly class Correction
             $history = History::of($piece);
             [, $route] = $this->routes->of($workshop, $piece, $bench, $history);
             $job = Remaining::of(
-                new Promised((string) $piece->id, $piece->name, $piece->due_at?->getTimestamp()), $route,
+                new Promised((string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), $piece->weight),
+                $route,
                 new Behind($history->done, $history->skipped, $piece->blank?->ready_at?->getTimestamp()), $clock,
                 $bench->calibration->bench->splitAboveMinutes,
             );
@@ -66,7 +67,10 @@ final readonly class Correction
                 $ends[$step->id] = $placed['end'] ?? 0;
             }
             $readyAt = max($readyAt, $history->done[$step->id] ?? $placed['end'] ?? 0);
-            $times = StepTimes::of($step, $history, $clock, $placed, $left);
+            $times = StepTimes::of($step, $history, $clock, $placed, $left, $left === null
+                ? ['must_at' => null, 'given_up_at' => null, 'who' => null] : [
+                    'must_at' => $row['must_at'], 'given_up_at' => $row['given_up_at'], 'who' => $row['who'],
+                ]);
             $writes->add($row, true, ['position' => $row['position']] + $times);
         }
         $writes->carryOut();

@@ -9,15 +9,19 @@ use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Mending\FaultKind;
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Behind;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Promised;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\Person;
 use HonestGrain\Schedule\Pin;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Questions;
 use HonestGrain\Schedule\Scheduler;
+use HonestGrain\Schedule\WorkingHours;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 use Illuminate\Support\Carbon;
@@ -26,9 +30,15 @@ use Illuminate\Support\Carbon;
 final readonly class PlanMaker
 {
     /** So many tasks are placed in search of a better plan while somebody waits for it, and when nobody does. */
-    private const LOOKS = 1_500;
+    private const LOOKS = 2_500;
 
-    private const LOOKS_BEHIND = 15_000;
+    private const LOOKS_BEHIND = 40_000;
+
+    /** Of what starts so soon it is said how long it may be left. */
+    private const SOON_SECONDS = 36 * 3600;
+
+    /** So often the plan is lived through, for the chance of each piece. */
+    private const FUTURES = 200;
 
     /** Whoever is so far ahead of the plan goes on with what was to come. */
     private const AHEAD_SECONDS = 180;
@@ -57,10 +67,10 @@ final readonly class PlanMaker
             return $planned->routeKey !== null && $planned->routeKey === $planned->piece->route_key;
         }));
         [$plan, $trouble] = $this->plan(
-            $state, $jobs, $clock, $standing, $isWaitedFor ? self::LOOKS : self::LOOKS_BEHIND,
+            $state, $jobs, $clock, $standing, $isWaitedFor,
         );
 
-        return new ShopPlan($state, $clock, $pieces, $plan, $trouble);
+        return new ShopPlan($state, $clock, $pieces, $plan, $trouble, ! $isWaitedFor);
     }
 
     private function piece(ShopState $state, Piece $piece, Bench $bench, CureClock $clock): PlannedPiece
@@ -79,7 +89,8 @@ final readonly class PlanMaker
                 return new PlannedPiece($piece, $history, $key, $route, null, null);
             }
             $job = Remaining::of(
-                new Promised((string) $piece->id, $piece->name, $piece->due_at?->getTimestamp()), $route,
+                new Promised((string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), $piece->weight),
+                $route,
                 new Behind($history->done, $history->skipped, $piece->blank?->ready_at?->getTimestamp()), $clock,
                 $this->splitAbove($state, $bench),
             );
@@ -104,17 +115,52 @@ final readonly class PlanMaker
      * @param  list<Pin>  $standing  the plan before
      * @return array{Plan|null, Said|null}
      */
-    private function plan(ShopState $state, array $jobs, CureClock $clock, array $standing, int $looks): array
+    private function plan(ShopState $state, array $jobs, CureClock $clock, array $standing, bool $isWaitedFor): array
     {
         try {
             $problem = Problem::of(
                 $state->now, $state->workshop->workingHours(), $this->mapper->resources($state->workshop), $jobs,
-                $clock,
+                $clock, people: $this->mapper->people($state->workshop),
             );
+            $problem = $problem->counted($isWaitedFor ? self::LOOKS : self::LOOKS_BEHIND)->after($standing);
+            if (! $isWaitedFor) {
+                $problem = $problem->asked(new Questions(
+                    explain: true, futures: self::FUTURES, explainBefore: $state->now + self::SOON_SECONDS,
+                ));
+            }
 
-            return [$this->scheduler->plan($problem->counted($looks)->after($standing)), null];
+            return [$this->pinned($problem, $state->pinned), null];
         } catch (BadInput $e) {
             return [null, $e->said];
+        }
+    }
+
+    /**
+     * With what is fixed, as far as it can be: no pin stops the plan of all others.
+     *
+     * @param  list<Pin>  $pins
+     */
+    private function pinned(Problem $problem, array $pins): Plan
+    {
+        $pins = array_values(array_filter($pins, function (Pin $pin) use ($problem): bool {
+            try {
+                $problem->withPinned([$pin]);
+
+                return true;
+            } catch (InvalidField) {
+                return false;
+            }
+        }));
+        while (true) {
+            try {
+                return $this->scheduler->plan($problem->withPinned($pins));
+            } catch (InvalidField $e) {
+                $left = array_values(array_filter($pins, fn (Pin $pin): bool => "$pin->field.start" !== $e->field));
+                if (count($left) === count($pins)) {
+                    throw $e;
+                }
+                $pins = $left;
+            }
         }
     }
 
@@ -137,9 +183,17 @@ final readonly class PlanMaker
 
     private function splitAbove(ShopState $state, Bench $bench): float
     {
+        $hours = array_map(
+            fn (Person $person): WorkingHours => $person->hours, $this->mapper->people($state->workshop),
+        );
+        $longest = array_map(
+            fn (WorkingHours $one): float => $one->longestStretchSeconds() / 60,
+            array_filter($hours, fn (WorkingHours $one): bool => $one->goesOn()),
+        );
+
         return min(
             $bench->calibration->bench->splitAboveMinutes,
-            $state->workshop->workingHours()->longestStretchSeconds() / 60,
+            ...($longest === [] ? [$state->workshop->workingHours()->longestStretchSeconds() / 60] : $longest),
         );
     }
 

@@ -135,6 +135,7 @@ final readonly class PlanStore
                 $times = StepTimes::of(
                     $step, $planned->history, $plan->clock,
                     ['start' => $placed?->start, 'end' => $placed?->end], $tasks[$step->id] ?? null,
+                    $plan->says($id, $step->id, $stand[$id][$step->id] ?? null),
                 );
                 $writes->add(
                     $stand[$id][$step->id] ?? null, $isSame, self::row($planned->piece, $position, $step, $times),
@@ -153,7 +154,7 @@ final readonly class PlanStore
         $piece->fill([
             'state' => $planned->isFinished() ? PieceState::Done : PieceState::Working,
             'ready_at' => $readyAt === null ? null : gmdate('Y-m-d H:i:s', $readyAt),
-            'late' => $plan->late($piece->id), 'conflicts' => $planned->conflicts(),
+            'late' => $plan->late($piece->id), 'chance' => $plan->chance($piece), 'conflicts' => $planned->conflicts(),
             'route_key' => $planned->routeKey ?? $piece->route_key,
         ]);
         $before = (string) $piece->getOriginal('route_key');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Jobs\MakePlan;
+use App\Jobs\WeighPlan;
 use App\Models\Piece;
 use App\Models\Workshop;
 use Closure;
@@ -22,6 +23,9 @@ final readonly class Planner
     private const AT_ONCE = 14;
 
     private const MOST_TRIES = 4;
+
+    /** Whoever presses twice has the plan weighed once. */
+    private const LEISURE_SECONDS = 4;
 
     public function __construct(private PlanMaker $maker, private PlanStore $store, private Correction $correction)
     {
@@ -49,7 +53,12 @@ final readonly class Planner
 
             return $changed;
         });
-        $isSmall ? $this->plan($workshop) : MakePlan::dispatch($workshop->id)->afterCommit();
+        if ($isSmall) {
+            $this->plan($workshop);
+            $this->weighSoon($workshop);
+        } else {
+            MakePlan::dispatch($workshop->id)->afterCommit();
+        }
 
         return $changed;
     }
@@ -74,12 +83,24 @@ final readonly class Planner
         return false;
     }
 
+    /** Has what was planned in a hurry weighed at leisure. */
+    public function weighSoon(Workshop $workshop): void
+    {
+        WeighPlan::dispatch($workshop->id)->delay(self::LEISURE_SECONDS)->afterCommit();
+    }
+
     /** Asks for a new plan where the last one is old; whoever only looks does not wait for it. */
     public function planIfStale(Workshop $workshop): void
     {
         if ($this->isStale($workshop)) {
             MakePlan::dispatch($workshop->id)->afterCommit();
         }
+    }
+
+    /** Whether more could be said of its plan than a press waits for. */
+    public function isToBeWeighed(Workshop $workshop): bool
+    {
+        return $this->isStale($workshop) || $workshop->plan_summary?->isWeighed !== true;
     }
 
     public function isStale(Workshop $workshop): bool

@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Air;
 use App\Models\Piece;
 use App\Models\Tin;
+use App\Models\Worker;
 use App\Models\Workshop;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CoatingTable;
@@ -17,6 +18,8 @@ use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Shop;
 use HonestGrain\Route\ShopLimits;
+use HonestGrain\Route\Skill;
+use HonestGrain\Schedule\Person;
 use HonestGrain\Wood\Wood;
 
 /** Builds the core's view of a workshop from its rows: hours, air, abrasives, tins. */
@@ -58,6 +61,28 @@ final readonly class ShopMapper
     public function resources(Workshop $workshop): array
     {
         return Shop::resources($workshop->spare_chucks);
+    }
+
+    /**
+     * Who works here; nobody is named where one pair of hands does everything in the shop's hours. A skill that nobody
+     * has is everybody's, so that no step is left over.
+     *
+     * @return list<Person>
+     */
+    public function people(Workshop $workshop): array
+    {
+        $workers = $workshop->workers;
+        $missing = array_filter(Skill::cases(), fn (Skill $skill): bool => ! $workers->contains(
+            fn (Worker $worker): bool => $worker->canDo($skill),
+        ));
+
+        return array_values($workers->map(function (Worker $worker) use ($workshop, $missing): Person {
+            $person = $worker->person($workshop);
+
+            return new Person($person->id, $person->hours, [
+                ...$person->can, ...array_map(fn (Skill $skill): string => $skill->value, array_values($missing)),
+            ]);
+        })->all());
     }
 
     public function coatings(Workshop $workshop): CoatingTable

@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Kept\Lateness;
 use App\Models\Kept\PlanSummary;
 use App\Models\Kept\ShutWindow;
+use App\Models\Piece;
 use Carbon\CarbonImmutable;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Route\Step;
@@ -25,21 +26,32 @@ final readonly class ShopPlan
     /** @var array<int, Lateness> by piece */
     private array $late;
 
-    /** @param  array<int, PlannedPiece>  $pieces  by number */
+    /** @var array<int, array<string, int>> by piece and step: when its window closes, which is not kept */
+    private array $givenUp;
+
+    /**
+     * @param  array<int, PlannedPiece>  $pieces  by number
+     * @param  bool  $isWeighed  whether it says how long each step may be left, and each piece's chance
+     */
     public function __construct(
         public ShopState $state,
         public CureClock $clock,
         public array $pieces,
         public ?Plan $plan,
         public ?Said $trouble,
+        public bool $isWeighed = false,
     ) {
-        $placed = $late = [];
+        $placed = $late = $givenUp = [];
         foreach ($plan->tasks ?? [] as $task) {
             $placed[(int) $task->piece][$task->task->id] = $task;
         }
         foreach ($plan->late ?? [] as $piece) {
             $late[(int) $piece->piece] = Lateness::of($piece);
         }
+        foreach ($plan->broken ?? [] as $window) {
+            $givenUp[(int) $window->piece][$window->task] = $window->closed;
+        }
+        $this->givenUp = $givenUp;
         $this->placed = $placed;
         $this->late = $late;
     }
@@ -47,6 +59,30 @@ final readonly class ShopPlan
     public function placed(int $piece, string $step): ?PlacedTask
     {
         return $this->placed[$piece][$step] ?? null;
+    }
+
+    /**
+     * What it says of a step besides its times, as columns of `planned_steps`; what it does not weigh stays as it was.
+     *
+     * @param  array<string, mixed>|null  $stands  the row that stands
+     * @return array{must_at: string|null, given_up_at: string|null, who: string|null}
+     */
+    public function says(int $piece, string $step, ?array $stands): array
+    {
+        $placed = $this->placed($piece, $step);
+        $must = $this->isWeighed ? StepTimes::sql($placed?->slack?->mustStart) : $stands['must_at'] ?? null;
+
+        return [
+            'must_at' => $placed === null ? null : $must,
+            'given_up_at' => StepTimes::sql($this->givenUp[$piece][$step] ?? null),
+            'who' => $placed === null || $placed->who === [] ? null : implode(',', $placed->who),
+        ];
+    }
+
+    /** How likely a piece is in time, 0 to 1; null where that is not said. */
+    public function chance(Piece $piece): ?float
+    {
+        return $this->isWeighed ? $this->plan?->outlook->chance((string) $piece->id) : $piece->chance;
     }
 
     /** @return list<Step> what is behind in the order of the route, then what is left in the order of time */
@@ -94,7 +130,7 @@ final readonly class ShopPlan
         return new PlanSummary(
             $time($this->plan?->finish), $time($this->plan?->outlook->bound->finish),
             array_map($this->broken(...), $this->plan->broken ?? []), $this->plan?->setups, $this->plan?->milliseconds,
-            $this->trouble,
+            $this->trouble, isWeighed: $this->isWeighed,
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\Piece;
 use App\Models\PlannedStep;
+use App\Models\StepPin;
 use App\Models\Workshop;
 use HonestGrain\Schedule\Pin;
 use Illuminate\Database\Eloquent\Collection;
@@ -19,6 +20,7 @@ final readonly class ShopState
      * @param  array<int, History>  $histories  by piece
      * @param  int  $now  second (UTC), a whole minute
      * @param  list<Pin>  $planned  when steps start by the plan that stands
+     * @param  list<Pin>  $pinned  what its makers have fixed, of what is still to come
      */
     private function __construct(
         public Workshop $workshop,
@@ -27,6 +29,7 @@ final readonly class ShopState
         public array $histories,
         public int $now,
         public array $planned,
+        public array $pinned,
     ) {
     }
 
@@ -34,7 +37,7 @@ final readonly class ShopState
     {
         // One transaction, so that pieces and log are of one moment.
         return DB::transaction(function () use ($workshop): self {
-            $workshop->refresh()->load(['abrasives', 'tins', 'woods', 'mixes', 'airs']);
+            $workshop->refresh()->load(['abrasives', 'tins', 'woods', 'mixes', 'airs', 'workers']);
             $pieces = $workshop->pieces()
                 ->with('blank:id,piece_id,form,ready_at')
                 ->working()
@@ -42,7 +45,8 @@ final readonly class ShopState
                 ->orderBy('id')
                 ->get(
                     [
-                        'id', 'workshop_id', 'name', 'due_at', 'document', 'route_key', 'ready_at', 'late', 'conflicts',
+                        'id', 'workshop_id', 'name', 'due_at', 'weight', 'chance', 'document', 'route_key',
+                        'ready_at', 'late', 'conflicts',
                         'state', 'fault', 'air_id',
                     ],
                 );
@@ -50,6 +54,7 @@ final readonly class ShopState
             return new self(
                 $workshop, $workshop->version, $pieces->keyBy('id'), History::inWork($workshop),
                 now()->startOfMinute()->getTimestamp(), self::planned($pieces->modelKeys()),
+                self::pinned($workshop),
             );
         });
     }
@@ -68,12 +73,21 @@ final readonly class ShopState
         ))->all());
     }
 
+    /** @return list<Pin> */
+    private static function pinned(Workshop $workshop): array
+    {
+        return array_values($workshop->pins()->where('start_at', '>=', now()->startOfMinute())->orderBy('start_at')
+            ->orderBy('id')->get()->map(fn (StepPin $pin): Pin => new Pin(
+                (string) $pin->piece_id, $pin->step, (int) $pin->start_at->getTimestamp(), "pins.$pin->id",
+            ))->all());
+    }
+
     /** The same with a piece as it might be. */
     public function with(Piece $piece, History $history): self
     {
         return new self(
             $this->workshop, $this->version, $this->pieces->replace([$piece->id => $piece]),
-            [$piece->id => $history] + $this->histories, $this->now, $this->planned,
+            [$piece->id => $history] + $this->histories, $this->now, $this->planned, $this->pinned,
         );
     }
 

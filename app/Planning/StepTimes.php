@@ -16,7 +16,7 @@ final readonly class StepTimes
 {
     public const COLUMNS = [
         'position', 'state', 'is_next', 'start_at', 'end_at', 'waits_from', 'opens_at', 'closes_at', 'wait_from_h',
-        'wait_until_h',
+        'wait_until_h', 'must_at', 'given_up_at', 'who',
     ];
 
     private function __construct(private Step $step, private CureClock $clock)
@@ -25,6 +25,7 @@ final readonly class StepTimes
 
     /**
      * @param  array{start: int|null, end: int|null}  $placed
+     * @param  array{must_at: string|null, given_up_at: string|null, who: string|null}  $said  what its plan says of it
      * @return array<string, scalar|null> by column
      */
     public static function of(
@@ -33,6 +34,7 @@ final readonly class StepTimes
         CureClock $clock,
         array $placed,
         ?Task $left,
+        array $said,
     ): array {
         $self = new self($step, $clock);
         $before = array_map(fn (Lag $lag): string => $lag->task, $step->timing->after);
@@ -49,7 +51,7 @@ final readonly class StepTimes
             'waits_from' => self::sql($history->lastOf(...$before)),
             'opens_at' => self::sql($left?->bounds->notBefore), 'closes_at' => self::sql($left?->bounds->notAfter),
             'wait_from_h' => $from, 'wait_until_h' => $until,
-        ];
+        ] + $said;
     }
 
     public static function sql(?int $second): ?string

@@ -122,7 +122,7 @@ class AppServiceProvider extends ServiceProvider
             'piece' => 'pieces', 'step' => 'plannedSteps', 'entry' => 'logEntries', 'abrasive' => 'abrasives',
             'person' => 'users', 'own_wood' => 'woods', 'own_mix' => 'mixes',
             'blank' => 'blanks', 'weighing' => 'weighings', 'air' => 'airs',
-            'dye' => 'dyes', 'swatch' => 'swatches',
+            'dye' => 'dyes', 'swatch' => 'swatches', 'worker' => 'workers', 'pin' => 'pins',
         ] as $name => $relation) {
             Route::bind(
                 $name,

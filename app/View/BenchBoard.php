@@ -9,6 +9,7 @@ use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\StepState;
+use App\Models\Worker;
 use App\Models\Workshop;
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Drawing\WaitBar;
@@ -27,10 +28,11 @@ final readonly class BenchBoard
     /**
      * @param  Collection<int, PlannedStep>  $ready  for hands, in the plan's order
      * @param  Collection<int, PlannedStep>  $waiting
-     * @param  Collection<int, PlannedStep>  $closing
+     * @param  list<Must>  $musts
      * @param  Collection<int, PlannedStep>  $together  the same batch as the step for now
      * @param  Collection<int, LogEntry>  $lately
      * @param  Collection<int, Piece>  $held  pieces that something is wrong with
+     * @param  Worker|null  $worker  whose bench it is; null: everybody's
      */
     private function __construct(
         public ?PlannedStep $now,
@@ -38,13 +40,14 @@ final readonly class BenchBoard
         public Collection $ready,
         public Collection $waiting,
         public int $waitingCount,
-        public Collection $closing,
+        public array $musts,
         public Collection $together,
         public ?LogEntry $running,
         public Collection $lately,
         public bool $empty,
         public ?Said $trouble,
         public Collection $held,
+        public ?Worker $worker,
     ) {
     }
 
@@ -54,13 +57,14 @@ final readonly class BenchBoard
         return max(0, $this->waitingCount - $this->waiting->count());
     }
 
-    public static function of(Workshop $workshop): self
+    public static function of(Workshop $workshop, ?Worker $worker = null): self
     {
         $columns = 'piece:id,workshop_id,name,wood,drawing,due_at';
         $held = $workshop->pieces()->working()->whereNotNull('fault')->orderBy('id')
             ->get(['id', 'workshop_id', 'name', 'fault']);
         $open = $workshop->plannedSteps()->with($columns)->where('state', StepState::Open)->where('is_next', true)
-            ->whereNotIn('piece_id', $held->pluck('id'));
+            ->whereNotIn('piece_id', $held->pluck('id'))
+            ->of($worker);
         $ready = (clone $open)
             ->where('minutes', '>', 0)
             // Wood that nobody knows the date of is no work for now.
@@ -72,7 +76,6 @@ final readonly class BenchBoard
             ->get();
         $waits = (clone $open)->where('opens_at', '>', now());
         $now = $ready->first();
-        $workshopDayEnd = now($workshop->time_zone)->endOfDay()->utc();
 
         return new self(
             $now,
@@ -80,14 +83,7 @@ final readonly class BenchBoard
             $ready->slice(1)->values(),
             (clone $waits)->orderBy('opens_at')->limit(self::WAITING)->get(),
             $waits->count(),
-            $workshop->plannedSteps()
-                ->with($columns)
-                ->where('state', StepState::Open)
-                ->whereNotNull('closes_at')
-                ->where('closes_at', '<=', $workshopDayEnd)
-                ->orderBy('closes_at')
-                ->limit(5)
-                ->get(),
+            Musts::of($workshop, $worker),
             $now?->batch === null ? new Collection : $ready->slice(1)->where('batch', $now->batch)->values(),
             $now?->runningClock(),
             $workshop->logEntries()
@@ -99,6 +95,7 @@ final readonly class BenchBoard
             ! $workshop->pieces()->exists(),
             $workshop->plan_summary?->trouble,
             $held,
+            $worker,
         );
     }
 
@@ -153,12 +150,6 @@ final readonly class BenchBoard
                 ? say('view.bench-board.when-you-ready') : $show->dayTime($at)]);
 
         return "$when, ".$show->minutes($this->now->minutes ?? 0.0);
-    }
-
-    public function closes(PlannedStep $step): string
-    {
-        return $step->closes_at?->isPast() === true ? say('view.bench-board.scuff-first-window-closed')
-            : say('view.bench-board.before');
     }
 
     /** How much of a wait is over. */

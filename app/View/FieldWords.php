@@ -115,6 +115,7 @@ final class FieldWords
             preg_match('/^closed\.(\d+)$/', $field, $m) => say('view.field-words.closed-date', [
                 'number' => $number($m[1]),
             ]),
+            preg_match('/^also(?:\.[-\d]+)?(?:\.\d+)*$/', $field) => say('view.field-words.also-date'),
             preg_match('/^label\.(\w+)$/', $field, $m) => mb_ucfirst((string) trans('validation.attributes')[$field]),
             default => mb_ucfirst(self::plain($field)),
         };

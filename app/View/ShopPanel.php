@@ -25,6 +25,17 @@ final readonly class ShopPanel
         ));
     }
 
+    /** "2026-12-05 09:00-13:00; …" */
+    public function also(): string
+    {
+        $days = [];
+        foreach ($this->workshop->also->dates as $date => $stretches) {
+            $days[] = "$date ".implode(', ', array_map(fn (array $one): string => "$one[0]-$one[1]", $stretches));
+        }
+
+        return implode('; ', $days);
+    }
+
     public function limit(string $name): string
     {
         return $name === 'min_wall_mm' ? $this->show->field(Unit::Length, $this->workshop->min_wall_mm)

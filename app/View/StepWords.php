@@ -44,7 +44,11 @@ final readonly class StepWords
     /** @return list<string> lines of instruction */
     public function how(): array
     {
-        return array_map($this->show->said(...), $this->step->details->how);
+        $scuff = $this->step->given_up_at === null ? [] : [say('view.step-words.given-up', [
+            'at' => $this->show->dayTime($this->step->given_up_at),
+        ])];
+
+        return [...$scuff, ...array_map($this->show->said(...), $this->step->details->how)];
     }
 
     /** All of it on one line. */

@@ -8,8 +8,10 @@ use Closure;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Coating\Internal\AirMet;
+use HonestGrain\Coating\Internal\CureCurve;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
+use WeakMap;
 
 /**
  * When a wait of reference hours is over in a shop's real air: the time where ∫ρ dt reaches the need.
@@ -34,6 +36,12 @@ final class CureClock
      */
     private array $days = [];
 
+    /** @var array<string, CureCurve> by kinetics */
+    private array $curves = [];
+
+    /** @var WeakMap<Kinetics, CureCurve> the same, for kinetics that were asked for before */
+    private WeakMap $known;
+
     /**
      * @param  array<string, Closure(): Climate>  $others  airs besides its own, by the name that `Kinetics` gives them;
      *     read when they are first asked for
@@ -43,6 +51,7 @@ final class CureClock
         private readonly Climate $climate,
         private readonly array $others = [],
     ) {
+        $this->known = new WeakMap;
     }
 
     /**
@@ -113,6 +122,30 @@ final class CureClock
         }
 
         return new CureRun($start, $now, $stalled / 3600, $met->warnings());
+    }
+
+    /**
+     * When a wait is over, without how it came about.
+     *
+     * @param  float  $needHours  reference hours at 21 °C, 50 % RH
+     * @param  int  $start  second (UTC)
+     * @return int second (UTC)
+     *
+     * @throws Stalled when the climate never lets the wait end
+     */
+    public function end(float $needHours, Kinetics $kinetics, int $start): int
+    {
+        $curve = $this->known[$kinetics] ?? null;
+        if ($curve === null || $start < $curve->origin) {
+            $key = serialize($kinetics);
+            $curve = $this->curves[$key] ?? null;
+            if ($curve === null || $start < $curve->origin) {
+                $curve = $this->curves[$key] = new CureCurve($this->climate($kinetics), $kinetics, $start);
+            }
+            $this->known[$kinetics] = $curve;
+        }
+
+        return $curve->end($needHours, $start) ?? $this->run($needHours, $kinetics, $start)->end;
     }
 
     /** The air that it dries in; one that is gone is the clock's own. */

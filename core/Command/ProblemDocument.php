@@ -112,12 +112,23 @@ final class ProblemDocument
             }
             $closed = [...$document->listOr('closed', 2000), ...$person->listOr('closed', 2000)];
             $people[$id] = new Person(
-                $id, $person->has('hours') ? WorkingHours::read($person->with(['closed' => $closed])) : $shop,
+                $id, $person->has('hours') || $person->has('also') || $person->has('closed')
+                    ? WorkingHours::read(self::hours($person, $document)->with(['closed' => $closed])) : $shop,
                 $person->has('can') ? $person->strings('can', 50) : [],
             );
         }
 
         return array_values($people);
+    }
+
+    /** A person's hours: their own week, or the shop's with their own dates over it. */
+    private static function hours(Document $person, Document $shop): Document
+    {
+        $also = fn (Document $of): array => $of->childOr('also')->fields();
+
+        return $person->has('hours') ? $person : $person->with([
+            'hours' => $shop->child('hours')->fields(), 'also' => $also($person) + $also($shop),
+        ]);
     }
 
     /**

@@ -62,7 +62,7 @@ final readonly class Remaining
                 id: $step->id, minutes: $step->timing->minutes,
                 takes: new Claims(
                     $step->setup->needs, keeps: self::keeps($step, $behind),
-                    heldNow: isset($mounted[$step->id]) ? [Shop::MOUNTS => 1] : [],
+                    heldNow: isset($mounted[$step->id]) ? [Shop::MOUNTS => 1] : [], can: Skill::of($step)?->value,
                 ),
                 after: $after, grouping: new Grouping(
                     $step->batch(), $step->timing->minutes > $splitAboveMinutes,

@@ -24,6 +24,12 @@ final readonly class Outlook
     ) {
     }
 
+    /** How likely a piece is in time, 0 to 1; null where that was not asked. */
+    public function chance(string $piece): ?float
+    {
+        return $this->chances[$piece] ?? null;
+    }
+
     /**
      * The pieces whose date is another by more than two hours.
      *

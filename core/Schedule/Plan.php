@@ -37,6 +37,8 @@ final readonly class Plan
                 ] + ($placed->who === [] ? [] : ['who' => $placed->who]) + ($placed->slack === null ? [] : [
                     'latest_safe_start' => $placed->slack->latestStart === null
                         ? null : $time($placed->slack->latestStart),
+                    'must_start' => $placed->slack->mustStart === null
+                        ? null : $time($placed->slack->mustStart),
                     'float_hours' => $placed->slack->hours(),
                 ]),
                 $this->tasks,

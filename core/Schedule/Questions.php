@@ -12,6 +12,7 @@ final readonly class Questions
 
     /**
      * @param  bool  $explain  whether each task says how long it may be left
+     * @param  int|null  $explainBefore  second (UTC); where given only tasks that start before it say so
      * @param  int  $futures  how often the plan is lived through, for the chance of each piece; 0: not
      * @param  float  $spread  0 to 1, by which work and waits may be longer or shorter then
      */
@@ -19,6 +20,7 @@ final readonly class Questions
         public bool $explain = false,
         public int $futures = 0,
         public float $spread = self::SPREAD,
+        public ?int $explainBefore = null,
     ) {
     }
 }

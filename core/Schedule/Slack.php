@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace HonestGrain\Schedule;
 
-/** How long a task may be left: until its latest safe start, all other pieces as planned. */
+/** How long a task may be left, all other pieces as planned. */
 final readonly class Slack
 {
-    /** @param  int|null  $latestStart  second (UTC); null where nothing is late however long it waits */
-    public function __construct(public ?int $latestStart, public int $start)
+    /**
+     * @param  int|null  $latestStart  second (UTC) of its latest safe start; null where nothing is late however long it
+     *     waits
+     * @param  int|null  $mustStart  the same as far as dates and windows go alone, though what its piece holds until
+     *     then is planned for another one: after it a date or a window is lost whatever is changed for its sake
+     */
+    public function __construct(public ?int $latestStart, public ?int $mustStart, public int $start)
     {
     }
 

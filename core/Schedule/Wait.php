@@ -72,7 +72,7 @@ final readonly class Wait
         if ($this->kinetics === null || $clock === null) {
             return $from + (int) ($up ? ceil($hours * 3600 - 1e-6) : floor($hours * 3600 + 1e-6));
         }
-        $end = $clock->run($hours, $this->kinetics, $from)->end;
+        $end = $clock->end($hours, $this->kinetics, $from);
 
         return ($up ? intdiv($end + 59, 60) : intdiv($end, 60)) * 60;
     }

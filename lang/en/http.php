@@ -193,6 +193,13 @@ return [
         'your-calendar-new-address' => 'Your calendar has a new address; the old one no longer answers.',
         'takes-stretches-such-or' => '{of} is “{one}”; it takes stretches such as 08:00-12:00, 13:00-17:00, or '
             .'nothing for a day off.',
+        'takes-days' => '{of} is “{one}”; it takes a date and hours, such as 2026-12-05 09:00-13:00.',
+    ],
+    'worker' => [
+        'added' => '{name} works here now; the plan is shared out anew.',
+        'saved' => '{name} is saved; the plan is shared out anew.',
+        'gone' => 'The plan no longer counts on {name}.',
+        'never-here' => 'Hours of their own, and none on any day: they would never be here.',
     ],
     'step' => [
         'logged-before-wait-over' => ' Logged {early} h before its wait was over.',

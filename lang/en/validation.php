@@ -88,6 +88,8 @@ return [
         'density_kg_m3' => 'density', 'janka_n' => 'hardness', 'rgb' => 'colour',
         'tangential_shrinkage_percent' => 'shrinkage, tangential', 'radial_shrinkage_percent' => 'shrinkage, radial',
         'own.*' => 'your own way', 'stop_at.*' => 'good enough at', 'tool_mark_um.*' => 'tool marks',
+        'also' => 'open besides', 'away' => 'away on', 'keeps' => 'works', 'skills' => 'may do',
+        'user_id' => 'signs in as',
         'at' => 'done at', 'body' => 'what you see or note', 'closed' => 'closed on', 'day_c' => 'temperature by day',
         'day_from' => 'day from',
         'day_rh' => 'humidity by day', 'day_to' => 'day to', 'discs' => 'discs', 'due' => 'due', 'email' => 'e-mail',

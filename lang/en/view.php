@@ -29,7 +29,6 @@ return [
     ],
     'bench-board' => [
         'next' => 'Next, {at}',
-        'before' => 'before',
         'bench-tells-you-what' => 'The Bench tells you what to do next, once there is a piece to do it to.',
         'everything-work-drying-or' => 'Everything in work is drying or curing. The list beside this says until when.',
         'discs-took-planned' => 'Discs it took, of {sheets} planned',
@@ -38,7 +37,6 @@ return [
         'planned-time-up' => 'The planned time is up.',
         'now' => 'Now',
         'when-you-ready' => 'when you are ready',
-        'scuff-first-window-closed' => 'scuff it first: its window closed at',
         'something-wrong' => 'Something is wrong',
         'skipped' => 'Skipped',
     ],
@@ -251,6 +249,7 @@ return [
         'from' => ', from',
         'to' => ', to',
         'closed-date' => 'Closed on, date {number}',
+        'also-date' => 'Open besides',
     ],
     'flaw-words' => [
         'rim-speeds' => 'The rim of cracked wood goes no faster than {flawed} until it is mended and set, of what '
@@ -629,6 +628,28 @@ return [
         'disc' => '{wood}, {wide|0} across and {long|0} thick, the grain across it.',
         'place' => '{part} from {from|0} to {to|0}',
     ],
+    'must' => [
+        'by' => 'by',
+        'late-already' => 'late already: do not wait',
+        'was-to-begin' => 'to begin by',
+        'scuff-first' => 'scuff it first: its window closed at',
+        'given-up-shut' => 'scuff it first: nobody is here when its window closes,',
+        'given-up-busy' => 'scuff it first: hands are busy when its window closes,',
+    ],
+    'workers-page' => [
+        'line' => '{name}, {hours}: {skills}',
+        'shops-hours' => 'in the shop\'s hours',
+        'own-hours' => 'in hours of their own',
+        'everything' => 'everything',
+        'skill' => [
+            'turning' => 'turning and mounting',
+            'sanding' => 'sanding',
+            'decorating' => 'marks and repairs',
+            'finishing' => 'coats and buffing',
+            'spraying' => 'spraying',
+        ],
+        'missing' => 'Nobody here does: {skills}. Those steps go to whoever is free.',
+    ],
     'step-words' => [
         'and-most-rpm' => ', at most {speedRpm} rpm',
         'most-rpm' => 'at most {speed} rpm',
@@ -641,6 +662,7 @@ return [
         'may-start' => 'May start {dayTime}. ',
         'window-closed' => 'Its window closed ',
         'window-closes' => 'Window closes ',
+        'given-up' => 'Its window closes {at}, before this: scuff it dull first.',
     ],
     'swatch-page' => [
         'stage-sanded' => 'sanded back{n}',

@@ -187,19 +187,37 @@
             @endif
         </section>
         <section class="px-4 sm:px-[40px] pt-6 pb-10" aria-label="Waiting">
-            <h2 class="faint font-sans text-base font-normal">Closes today</h2>
-            @forelse ($board->closing as $closing)
+            @if ($workers->count() > 1)
+                <nav class="tabs no-print mb-4" aria-label="Whose bench">
+                    @foreach ($workers as $worker)
+                        <a
+                            href="{{ route('bench', ['hands' => $worker->id]) }}"
+                            @if ($worker->id === $board->worker?->id) aria-current="page" @endif
+                            >{{ $worker->name }}</a
+                        >
+                    @endforeach
+                    <a
+                        href="{{ route('bench', ['hands' => 'all']) }}"
+                        @if ($board->worker === null) aria-current="page" @endif
+                        >Everybody</a
+                    >
+                </nav>
+            @endif
+            <h2 class="faint font-sans text-base font-normal">Today, or something is late</h2>
+            @forelse ($board->musts as $must)
                 <p class="text-[1.25rem] leading-snug">
-                    <a class="text-ink" href="{{ route('pieces.route', $closing->piece_id) }}"
-                        ><b>{{ $closing->piece->name }}</b></a
-                    >: {{ $show->said($closing->title) }}, {{ $board->closes($closing) }}
-                    <b @class(['warn' => $closing->closes_at->isPast()])>{{ $show->time($closing->closes_at) }}</b>
-                    @if ($closing->closes_at->isFuture())
-                        <span class="faint" data-until="{{ $closing->closes_at->timestamp }}"></span>
+                    <a class="text-ink" href="{{ route('pieces.route', $must->step->piece_id) }}"
+                        ><b>{{ $must->step->piece->name }}</b></a
+                    >: {{ $show->said($must->step->title) }}, {{ $must->says() }}
+                    @if ($must->by !== null)
+                        <b @class(['warn' => $must->isPast()])>{{ $show->time($must->by) }}</b>
+                    @endif
+                    @if ($must->counts() !== null)
+                        <span class="faint" data-until="{{ $must->counts() }}"></span>
                     @endif
                 </p>
             @empty
-                <p class="text-[1.1rem]">No window closes today.</p>
+                <p class="text-[1.1rem]">Nothing is lost if today is left alone.</p>
             @endforelse
             @if ($board->held->isNotEmpty())
                 <h2 class="faint mt-6 font-sans text-base font-normal">Held back</h2>

@@ -28,7 +28,10 @@
                     ></x-field>
                 </div>
                 <h2 class="mt-3">Hours</h2>
-                <p class="faint small mb-2">Hands-on work is only planned in these; coats dry day and night.</p>
+                <p class="faint small mb-2">
+                    Hands-on work is only planned in these; coats dry day and night.
+                    <a href="{{ route('workers') }}">Who works here</a>
+                </p>
                 <div class="grid grid-cols-2 gap-x-8">
                     @foreach (lines('view.field-words.days') as $day => $label)
                         <x-field :name="'hours.'.$day" :label="$label"
@@ -45,6 +48,13 @@
                             name="closed"
                             value="{{ old('closed', implode(', ', $workshop->closed)) }}"
                             placeholder="2026-12-25"
+                    /></x-field>
+                    <x-field name="also" label="Open besides"
+                        ><input
+                            class="w-full"
+                            name="also"
+                            value="{{ old('also', $panel->also()) }}"
+                            placeholder="2026-12-06 09:00-13:00"
                     /></x-field>
                 </div>
                 <h2 class="mt-3">Air</h2>

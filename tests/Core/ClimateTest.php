@@ -8,10 +8,12 @@ use HonestGrain\Calibration\ClimateFigures;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\AirReading;
 use HonestGrain\Coating\Climate;
+use HonestGrain\Coating\ClimateRecord;
 use HonestGrain\Coating\ClimateStretch;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\DayNightClimate;
 use HonestGrain\Coating\DewPoint;
+use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\RecordedClimate;
@@ -98,6 +100,39 @@ final class ClimateTest extends TestCase
                 self::assertEqualsWithDelta($b->end, $a->end, 1);
                 self::assertEqualsWithDelta($b->stalledHours, $a->stalledHours, 1e-6);
                 self::assertEquals($b->warnings, $a->warnings);
+            }
+        }
+    }
+
+    public function test_looked_up_a_wait_is_over_when_it_is_over_run_through(): void
+    {
+        $coats = Catalogue::shipped()->calibration()->coats;
+        $days = $this->days(9, -6.0);
+        $record = ClimateRecord::of(array_map(
+            fn (AirReading $one): array => [$one->at, $one->tempC, $one->rhPercent], $days,
+        ));
+        $waits = [[40.0, 100 * self::HOUR], [0.01, 0], [3.0, 4567], [300.0, 30 * self::HOUR], [1000.0, 5]];
+        $kinds = [
+            Kinetics::of(2.0, Humidity::WaterBorne, 5.0, 85.0), Kinetics::of(2.0, Humidity::None, 9.0),
+            Kinetics::of(1.4, Humidity::MoistureCuring)->slowed(1.7), Kinetics::of(2.0, Humidity::None, 14.5),
+        ];
+        $warm = [[self::START + 300 * self::HOUR, self::START + 420 * self::HOUR, 19.0]];
+        foreach ([$this->air($days, $warm), $this->air([]), $record] as $air) {
+            $clock = new CureClock($coats, $air);
+            foreach ($kinds as $kinetics) {
+                // The second one begins before what was looked up first.
+                foreach ([...$waits, ...array_reverse($waits)] as [$need, $after]) {
+                    [$start, $ends] = [self::START + 100 * self::HOUR + $after, []];
+                    foreach (['end', 'run'] as $way) {
+                        try {
+                            $at = $clock->$way($need, $kinetics, $start);
+                            $ends[] = is_int($at) ? $at : $at->end;
+                        } catch (Stalled $e) {
+                            $ends[] = $e->getMessage();
+                        }
+                    }
+                    self::assertSame($ends[1], $ends[0]);
+                }
             }
         }
     }

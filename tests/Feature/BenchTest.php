@@ -78,7 +78,7 @@ final class BenchTest extends FeatureTestCase
         );
         self::assertSame('2026-12-02 03:30:00', (string) $this->step($piece, 'l2')->closes_at);
         Carbon::setTestNow('2026-12-02 01:00:00');
-        $this->get('/bench')->assertSeeInOrder(['before', '03:30']);
+        $this->get('/bench')->assertSeeInOrder(['nobody is here when its window closes', '03:30']);
         Carbon::setTestNow('2026-12-02 08:30:00');
         $this->get('/bench')->assertSee('scuff it first: its window closed at');
         $this->post('/plan');

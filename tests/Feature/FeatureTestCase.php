@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Jobs\WeighPlan;
 use App\Models\Kept\UsualAir;
 use App\Models\Piece;
 use App\Models\PlannedStep;
@@ -20,6 +21,7 @@ use HonestGrain\Route\Bench;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Queue;
 use Tests\Core\OnePart;
 
 abstract class FeatureTestCase extends TestCase
@@ -37,6 +39,8 @@ abstract class FeatureTestCase extends TestCase
     {
         parent::setUp();
         $this->withoutVite();
+        // What comes at leisure comes here when it is asked for.
+        Queue::fake([WeighPlan::class]);
         Carbon::setTestNow(self::NOW);
         $this->shop = $this->makeShop('Bramble Slip', 'wren@example.test');
         $this->wren = $this->shop->users()->firstOrFail();

@@ -6,13 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\InvitePerson;
 use App\Http\Requests\SaveShop;
+use App\Http\TypedHours;
 use App\Jobs\DeriveRack;
+use App\Models\Kept\OpenDays;
 use App\Models\Kept\OpenHours;
 use App\Models\Kept\UsualAir;
 use App\Models\Role;
 use App\Models\User;
 use App\Planning\Planner;
-use App\View\FieldWords;
 use App\View\ShopPanel;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
@@ -42,21 +43,14 @@ class ShopController extends Controller
     public function update(SaveShop $request, Planner $planner, Show $show): RedirectResponse
     {
         $typed = $request->validated();
-        $hours = [];
-        foreach (WorkingHours::DAYS as $day) {
-            $hours[$day] = $this->stretches((string) ($typed['hours'][$day] ?? ''), $day);
-        }
-        $closed = array_values(
-            array_filter(
-                preg_split('/[\s,;]+/', (string) ($typed['closed'] ?? '')) ?: [],
-                fn (string $date): bool => $date !== '',
-            ),
-        );
-        WorkingHours::read(Document::of(['hours' => $hours, 'closed' => $closed]));
+        $hours = TypedHours::week($typed['hours']);
+        $closed = TypedHours::dates($typed['closed'] ?? null);
+        $also = TypedHours::days($typed['also'] ?? null, 'also');
+        WorkingHours::read(Document::of(['hours' => $hours, 'closed' => $closed, 'also' => $also]));
         $workshop = $this->workshop($request);
         $planner->apply($workshop, fn (): bool => $workshop->update([
             'name' => $typed['name'], 'time_zone' => $typed['time_zone'], 'hours' => new OpenHours($hours),
-            'closed' => $closed,
+            'closed' => $closed, 'also' => new OpenDays($also),
             'climate' => new UsualAir(
                 dayC: $show->typed(Unit::Temperature, (float) $typed['day_c']), dayRh: (float) $typed['day_rh'],
                 nightC: $show->typed(Unit::Temperature, (float) $typed['night_c']), nightRh: (float) $typed['night_rh'],
@@ -113,30 +107,5 @@ class ShopController extends Controller
         $this->user($request)->forceFill(['calendar_token' => Str::random(48)])->save();
 
         return back()->with('said', say('http.shop.your-calendar-new-address'));
-    }
-
-    /**
-     * Reads "08:00-12:00, 13:00-17:00".
-     *
-     * @return list<array{string, string}>
-     */
-    private function stretches(string $text, string $day): array
-    {
-        $stretches = [];
-        foreach (array_filter(
-            array_map(trim(...), explode(',', $text)), fn (string $one): bool => $one !== '',
-        ) as $one) {
-            if (preg_match('/^(\d\d?):(\d\d)\s*[-–]\s*(\d\d?):(\d\d)$/u', $one, $m) !== 1) {
-                throw ValidationException::withMessages([
-                    "hours.$day" => say('http.shop.takes-stretches-such-or', [
-                        'of' => FieldWords::of("hours.$day"),
-                        'one' => $one,
-                    ]),
-                ]);
-            }
-            $stretches[] = [sprintf('%02d:%s', $m[1], $m[2]), sprintf('%02d:%s', $m[3], $m[4])];
-        }
-
-        return $stretches;
     }
 }

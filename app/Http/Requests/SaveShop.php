@@ -34,6 +34,7 @@ class SaveShop extends FormRequest implements TakesLists
             'hours' => ['required', 'array'],
             'hours.*' => ['nullable', 'string', 'max:100'],
             'closed' => ['nullable', 'string', 'max:4000'],
+            'also' => ['nullable', 'string', 'max:4000'],
             'day_c' => $temperature, 'night_c' => $temperature,
             'day_rh' => $humidity, 'night_rh' => $humidity,
             'day_from' => ['required', 'integer', 'between:0,23'],

@@ -14,6 +14,7 @@ final readonly class PlanSummary implements Kept
      * @param  list<ShutWindow>  $broken
      * @param  list<DateMove>  $moved  pieces whose date the last change that moved any has moved
      * @param  CarbonImmutable|null  $movedAt  when that was
+     * @param  bool  $isWeighed  whether it was looked for at length, and says how long steps may be left
      */
     public function __construct(
         public ?CarbonImmutable $finish,
@@ -24,6 +25,7 @@ final readonly class PlanSummary implements Kept
         public ?Said $trouble,
         public array $moved = [],
         public ?CarbonImmutable $movedAt = null,
+        public bool $isWeighed = false,
     ) {
     }
 
@@ -48,7 +50,7 @@ final readonly class PlanSummary implements Kept
             array_values(
                 array_map(fn (mixed $one): DateMove => DateMove::read((array) $one), $kept['moved'] ?? []),
             ),
-            $time('moved_at'),
+            $time('moved_at'), (bool) ($kept['weighed'] ?? false),
         );
     }
 
@@ -60,7 +62,7 @@ final readonly class PlanSummary implements Kept
             'broken' => array_map(fn (ShutWindow $one): array => $one->toArray(), $this->broken),
             'setups' => $this->setups, 'milliseconds' => $this->milliseconds, 'trouble' => $this->trouble,
             'moved' => array_map(fn (DateMove $one): array => $one->toArray(), $this->moved),
-            'moved_at' => $this->movedAt?->toIso8601ZuluString(),
+            'moved_at' => $this->movedAt?->toIso8601ZuluString(), 'weighed' => $this->isWeighed,
         ];
     }
 }

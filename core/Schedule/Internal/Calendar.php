@@ -14,6 +14,8 @@ use HonestGrain\Schedule\WorkingHours;
  */
 final class Calendar
 {
+    private const DAY = 86_400;
+
     private const MAX_DAYS = 3700;
 
     /** @var list<array{int, int}> */
@@ -86,6 +88,13 @@ final class Calendar
 
     private function extend(): void
     {
+        if (! $this->hours->goesOn() && $this->next->format('Y-m-d') > $this->hours->lastDate()) {
+            // Who comes on single dates only comes no more after the last: others are always sooner.
+            $from = $this->start + (self::MAX_DAYS + ++$this->days) * self::DAY;
+            $this->stretches[] = [$from, $from + self::DAY];
+
+            return;
+        }
         if ($this->days++ > self::MAX_DAYS) {
             throw Unplaceable::noHours();
         }

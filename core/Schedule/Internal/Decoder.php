@@ -71,6 +71,11 @@ final class Decoder
 
     private int $lastEnd = 0;
 
+    /** Earlier tasks of a piece that is placed again stay where they are, and whether that could not be. */
+    private int $still = 0;
+
+    private bool $isOverrun = false;
+
     private int $stride = 1;
 
     /** @var list<State> */
@@ -251,9 +256,15 @@ final class Decoder
         }
     }
 
-    /** Takes the tasks of a piece from one on off again and places them anew, that one not before a second. */
-    public function again(int $t, int $notBefore): void
+    /**
+     * Takes the tasks of a piece from one on off again and places them anew, that one not before a second; what comes
+     * before it stays.
+     *
+     * @return bool whether what those before it hold can be held for so long
+     */
+    public function again(int $t, int $notBefore): bool
     {
+        [$this->still, $this->isOverrun] = [$t, false];
         $piece = $this->work->pieceOf[$t];
         [, $end] = $this->work->range($piece);
         $this->unplace($t, $end);
@@ -267,6 +278,9 @@ final class Decoder
         for ($this->next[$piece] = $t; $this->next[$piece] < $end;) {
             $this->place($piece);
         }
+        $this->still = 0;
+
+        return ! $this->isOverrun;
     }
 
     /** The same for a task without a window or a hold, behind one other at most, that one crew does in one go. */
@@ -419,6 +433,9 @@ final class Decoder
         foreach ($work->heldFor[$t] as [$holder, $resource, $quantity, $notIdle]) {
             $from = $this->end[$holder];
             if ($this->holdsStill($holder, $t)) {
+                $this->isOverrun = $this->isOverrun || $holder < $this->still && $from < $start
+                    && $this->timetable->freeFrom($resource, $quantity, $from, $start) !== $from;
+
                 continue;
             }
             if ($from < $start) {
@@ -458,6 +475,9 @@ final class Decoder
     /** Whether a task cannot be moved for a later one: it is pinned, or one between them is. */
     private function holdsStill(int $earlier, int $t): bool
     {
+        if ($earlier < $this->still) {
+            return true;
+        }
         for ($i = $earlier; $i < $t && $this->work->pinAt !== []; $i++) {
             if (isset($this->work->pinAt[$i])) {
                 return true;

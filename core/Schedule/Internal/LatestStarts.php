@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Schedule\Internal;
 
+use HonestGrain\Schedule\Slack;
+
 /**
  * The latest start of each task at which its piece is no later and no window is missed, all other pieces as planned:
  * what follows it in its own piece is done as soon as may be then.
@@ -14,27 +16,35 @@ final readonly class LatestStarts
 {
     private const MINUTE = 60;
 
-    /** Where windows make some starts in between impossible, so many minutes are gone back to find one that is not. */
-    private const BACK = 720;
+    /** Where windows make some starts in between impossible, it is gone back by so many minutes, and so often. */
+    private const STEP = 5;
+
+    private const STEPS = 144;
 
     public function __construct(private Workload $work, private Decoder $decoder)
     {
     }
 
-    /** @return array<int, int|null> task => second (UTC); null where nothing is late however long it waits */
-    public function all(): array
+    /**
+     * @param  int|null  $before  second (UTC): of tasks that start before it; null: of all
+     * @return array<int, Slack> by task
+     */
+    public function before(?int $before): array
     {
-        $latest = [];
+        $slack = [];
         $planned = $this->decoder->state();
-        foreach (array_keys($this->work->tasks) as $t) {
-            $latest[$t] = isset($this->work->pinAt[$t]) ? $this->decoder->start[$t] : $this->of($t, $planned);
-            $this->decoder->back($planned);
+        foreach ($this->decoder->start as $t => $start) {
+            if ($before === null || $start < $before) {
+                $slack[$t] = isset($this->work->pinAt[$t])
+                    ? new Slack($start, $start, $start) : $this->of($t, $planned);
+                $this->decoder->back($planned);
+            }
         }
 
-        return $latest;
+        return $slack;
     }
 
-    private function of(int $t, State $planned): ?int
+    private function of(int $t, State $planned): Slack
     {
         $piece = $this->work->pieceOf[$t];
         $start = $this->decoder->start[$t];
@@ -42,8 +52,9 @@ final readonly class LatestStarts
         $broken = count($this->decoder->broken);
         $closes = $this->closes($t);
         if ($ends === Workload::NEVER && $closes === Workload::NEVER) {
-            return null;
+            return new Slack(null, null, $start);
         }
+        $must = null;
         $low = 0;
         $last = min($ends - $this->work->seconds[$t] - $this->work->tail[$t], $closes);
         $high = max(0, intdiv($last - $start, self::MINUTE)) + 1;
@@ -54,22 +65,25 @@ final readonly class LatestStarts
             $isInTime = $this->decoder->lastEndOf($piece) <= $ends && $this->decoder->start[$t] <= $last;
             [$low, $high] = $isInTime ? [$middle, $high] : [$low, $middle];
         }
-        for ($back = 0; $low > 0 && $back < self::BACK; $low--, $back++) {
-            $at = $start + $low * self::MINUTE;
-            $this->move($t, $at, $planned);
+        for ($back = 0; $low > 0 && $back < self::STEPS; $low -= self::STEP, $back++) {
+            $isHeld = $this->move($t, $start + $low * self::MINUTE, $planned);
             if ($this->decoder->start[$t] <= $last && count($this->decoder->broken) <= $broken
-                && $this->decoder->lastEndOf($piece) <= $ends && $this->isAsPlanned($t, $planned)) {
-                return $this->decoder->start[$t];
+                && $this->decoder->lastEndOf($piece) <= $ends) {
+                $must ??= $this->decoder->start[$t];
+                if ($isHeld) {
+                    return new Slack($this->decoder->start[$t], $must, $start);
+                }
             }
         }
 
-        return $start;
+        return new Slack($start, $must ?? $start, $start);
     }
 
-    private function move(int $t, int $notBefore, State $planned): void
+    private function move(int $t, int $notBefore, State $planned): bool
     {
         $this->decoder->back($planned);
-        $this->decoder->again($t, $notBefore);
+
+        return $this->decoder->again($t, $notBefore);
     }
 
     /** When the first of its own windows closes; one that the plan has given up binds nothing any more. */
@@ -84,17 +98,5 @@ final readonly class LatestStarts
         }
 
         return $closes;
-    }
-
-    /** Whether what comes before it in its piece stays where it was. */
-    private function isAsPlanned(int $t, State $planned): bool
-    {
-        for ($i = $this->work->first[$this->work->pieceOf[$t]]; $i < $t; $i++) {
-            if ($this->decoder->start[$i] !== $planned->marks[0][$i]) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

@@ -10,7 +10,6 @@ use HonestGrain\Schedule\LatePiece;
 use HonestGrain\Schedule\Outlook;
 use HonestGrain\Schedule\PlacedTask;
 use HonestGrain\Schedule\Plan;
-use HonestGrain\Schedule\Slack;
 
 /**
  * Writes what a decoder has placed as a plan: when, what each task waited for, which windows are missed, what is late.
@@ -27,7 +26,8 @@ final readonly class PlanWriter
     {
         $work = $this->work;
         $users = $this->users($decoder);
-        $latest = $work->problem->standing->questions->explain ? (new LatestStarts($work, $decoder))->all() : null;
+        $asked = $work->problem->standing->questions;
+        $slack = $asked->explain ? (new LatestStarts($work, $decoder))->before($asked->explainBefore) : [];
         $tasks = $broken = $late = $names = [];
         foreach ($work->problem->jobs as $job) {
             $names[$job->id] = $job->name;
@@ -39,7 +39,7 @@ final readonly class PlanWriter
                 $placed[] = new PlacedTask(
                     piece: $job->id, task: $work->tasks[$t], start: $decoder->start[$t], end: $decoder->end[$t],
                     delay: $this->delay($t, $decoder, $users), who: $work->crews[$t][$decoder->crew[$t]]->who,
-                    slack: $latest === null ? null : new Slack($latest[$t], $decoder->start[$t]),
+                    slack: $slack[$t] ?? null,
                 );
                 if (isset($decoder->broken[$t])) {
                     $broken[] = $this->brokenWindow($job->id, $t, $decoder);
