@@ -49,6 +49,9 @@ use Illuminate\Support\Carbon;
  */
 class Piece extends Keeping
 {
+    /** How much an hour of a piece's lateness may weigh, least first. */
+    public const WEIGHTS = [0.5, 1.0, 2.0, 4.0];
+
     protected $fillable = [
         'name', 'form', 'wood', 'due_at', 'weight', 'chance', 'state', 'document', 'drawing', 'diameter_mm',
         'height_mm', 'version', 'revision', 'conflicts', 'ready_at', 'late', 'once_key', 'route_key',

@@ -38,7 +38,9 @@ final readonly class Must
     public function says(): string
     {
         return match (true) {
-            $this->isGivenUp && $this->by?->isFuture() === true => say($this->isShutThen ? 'view.must.given-up-shut' : 'view.must.given-up-busy'),
+            $this->isGivenUp && $this->by?->isFuture() === true => say(
+                $this->isShutThen ? 'view.must.given-up-shut' : 'view.must.given-up-busy',
+            ),
             $this->by === null => say('view.must.late-already'),
             $this->by->isPast() && ($this->isGivenUp || $this->step->closes_at?->isPast() === true) => say(
                 'view.must.scuff-first',

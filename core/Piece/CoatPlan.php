@@ -124,6 +124,41 @@ final readonly class CoatPlan
         ))]);
     }
 
+    /**
+     * The same with one coat fewer: the last that goes over one like it and is not on yet; itself where there is none.
+     *
+     * @param  list<string>  $done  ids of steps that are done; a coat's is its own
+     */
+    public function fewer(array $done): self
+    {
+        for ($i = count($this->coats) - 1; $i > 0; $i--) {
+            $isAsBelow = $this->coats[$i - 1]->coating === $this->coats[$i]->coating;
+            if ($isAsBelow && ! in_array($this->coats[$i]->id, $done, true)) {
+                return $this->withoutCoat($this->coats[$i]->id);
+            }
+        }
+
+        return $this;
+    }
+
+    /**
+     * Another stack on the same faces, where none of its coats is on yet; else the same.
+     *
+     * @param  list<string>  $done  ids of steps that are done; a coat's is its own
+     */
+    public function replacedBy(ProvenStack $stack, array $done, CoatingTable $table): self
+    {
+        foreach ($this->coats as $coat) {
+            if (in_array($coat->id, $done, true)) {
+                return $this;
+            }
+        }
+
+        return $this->coats === [] ? $this : self::read(
+            Document::of(['id' => $this->id] + $stack->planFor($this->zones, Id::fresh(...))), $table,
+        );
+    }
+
     /** The same with a coat one place up or down: it keeps its id, and how the one below is rubbed stays in place. */
     public function withMoved(string $id, int $by): self
     {

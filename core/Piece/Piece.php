@@ -263,6 +263,16 @@ final readonly class Piece
         )]);
     }
 
+    /**
+     * The same with each of its parts changed.
+     *
+     * @param  \Closure(Part): Part  $change
+     */
+    public function withEachPart(\Closure $change): self
+    {
+        return Copy::with($this, ['parts' => array_map($change, $this->parts)]);
+    }
+
     /** The same with one more part, that meets another. */
     public function joined(Part $part, Joint $joint): self
     {

@@ -54,4 +54,7 @@ enum Measure: string
 
     /** Seconds since the epoch. */
     case Instant = 'at';
+
+    /** The same, of which only the day is said. */
+    case Day = 'day';
 }

@@ -127,6 +127,12 @@ final readonly class Quantity
         return new self(Measure::Instant, (float) $at->getTimestamp());
     }
 
+    /** The day of a date such as 2026-12-05, wherever it is read. */
+    public static function day(string $date): self
+    {
+        return new self(Measure::Day, (float) (new \DateTimeImmutable("$date 12:00:00 UTC"))->getTimestamp());
+    }
+
     /** @return array<string, float> the value by the key of what it is counted in */
     public function toArray(): array
     {

@@ -64,6 +64,7 @@ final readonly class Reader
             Measure::Instant => $this->dated(
                 new \DateTimeImmutable('@'.(int) $value), 'D j M '.($this->twelveHours ? 'g:i a' : 'H:i'),
             ),
+            Measure::Day => $this->dated(new \DateTimeImmutable('@'.(int) $value), 'D j M'),
             default => $read === $value ? self::number($read, $decimals, 1) : self::number($read, null, 3),
         };
     }
@@ -133,7 +134,7 @@ final readonly class Reader
             Measure::Rpm => 'rpm',
             Measure::Degrees => '°',
             Measure::Share, Measure::Percent => '%',
-            Measure::Count, Measure::Number, Measure::Instant => '',
+            Measure::Count, Measure::Number, Measure::Instant, Measure::Day => '',
             Measure::Metres => $this->imperial ? 'ft' : 'm',
             Measure::KgPerM3 => $this->imperial ? 'lb/ft³' : 'kg/m³',
             Measure::MinutesPer100Cm2 => $this->imperial ? 'min/100 in²' : 'min/100 cm²',

@@ -43,6 +43,7 @@ return [
         'own-order-taken-back' => 'own order taken back',
         'step-moved' => 'step moved',
         'coats' => 'coats',
+        'remedy-taken' => 'changed for its date',
         'flaw-removed' => 'flaw removed',
         'flaw-changed' => 'flaw changed',
         'fitting-removed' => 'fitting removed',

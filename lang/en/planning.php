@@ -23,6 +23,21 @@ return [
     'rack' => [
         'another-blank-number-already' => 'another blank has this number already',
     ],
+    'what-if' => [
+        'too-many' => 'A sheet takes {most} changes at the most.',
+        'unreadable' => '“{written}” says nothing that could be tried.',
+        'helper' => 'Helper on {date}',
+        'open' => 'Open on {day}',
+        'help' => 'A helper on {day}',
+        'away' => 'Nobody here from {day}, for {days} days',
+        'warm' => 'What it dries in at {temp}',
+        'due' => 'Due {day}',
+        'weigh' => 'Its lateness counts {times} times',
+        'fewer' => 'One coat fewer',
+        'finish' => '{stack} instead',
+        'by-hand' => 'Rubbed up by hand with paste',
+        'aside' => 'Put away for now',
+    ],
     'weight-list' => [
         'no-percentage' => 'Meter is “{typed}”; it takes a percentage from 0 to 100.',
         'no-grams' => 'Grams is “{typed}”; it takes a number from 0.1 to 500000.',

@@ -181,6 +181,32 @@ final class SteadyPlanTest extends TestCase
         );
     }
 
+    public function test_who_comes_on_one_day_helps_on_that_day_and_is_waited_for_on_no_other(): void
+    {
+        $long = self::piece('long', 1);
+        $long['tasks'][0]['minutes'] = 240;
+        $people = [
+            ['id' => 'maker'], ['id' => 'helper', 'hours' => [], 'also' => ['2026-12-02' => [['08:00', '10:00']]]],
+        ];
+        $plan = self::plan([self::piece('p', 9), self::piece('q', 9), $long], ['people' => $people]);
+        $helped = array_filter($plan->tasks, fn ($placed): bool => $placed->who === ['helper']);
+        self::assertCount(2, $helped, 'two of 45 minutes go into two hours');
+        foreach ($helped as $placed) {
+            self::assertSame('02', gmdate('d', $placed->start));
+        }
+        self::assertSame(['maker'], array_values(array_filter(
+            $plan->tasks, fn ($placed): bool => $placed->piece === 'long',
+        ))[0]->who);
+        $asked = ['people' => [
+            ['id' => 'maker', 'also' => ['2026-12-05' => [['08:00', '20:00']]], 'closed' => ['2026-12-02']],
+        ]];
+        $days = array_map(fn ($placed): string => gmdate('D', $placed->start), self::plan(
+            [self::piece('p', 34)], $asked,
+        )->tasks);
+        self::assertContains('Sat', $days);
+        self::assertNotContains('Wed', $days);
+    }
+
     public function test_what_nobody_here_can_do_is_refused(): void
     {
         $piece = self::piece('p', 1);

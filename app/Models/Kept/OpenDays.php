@@ -21,6 +21,12 @@ final readonly class OpenDays implements Kept
         return new self($dates);
     }
 
+    /** @param  list<string>  $dates */
+    public function without(array $dates): self
+    {
+        return new self(array_diff_key($this->dates, array_flip($dates)));
+    }
+
     public static function read(array $kept): self
     {
         return new self(OpenHours::read($kept)->stretches);

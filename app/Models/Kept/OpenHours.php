@@ -28,6 +28,20 @@ final readonly class OpenHours implements Kept
         return $this->stretches[$day] ?? [];
     }
 
+    /** @return list<array{string, string}> the stretches of its longest day */
+    public function longest(): array
+    {
+        $minutes = fn (string $time): int => 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
+        $longest = [];
+        $most = 0;
+        foreach ($this->stretches as $stretches) {
+            $open = array_sum(array_map(fn (array $one): int => $minutes($one[1]) - $minutes($one[0]), $stretches));
+            [$longest, $most] = $open > $most ? [$stretches, $open] : [$longest, $most];
+        }
+
+        return $longest;
+    }
+
     public static function read(array $kept): self
     {
         $stretches = [];

@@ -18,6 +18,9 @@ final class Calendar
 
     private const MAX_DAYS = 3700;
 
+    /** Far enough behind all plans, and not so far that the shop's own hours were not worked out any more. */
+    private const NO_MORE_DAYS = 3200;
+
     /** @var list<array{int, int}> */
     private array $stretches = [];
 
@@ -90,7 +93,7 @@ final class Calendar
     {
         if (! $this->hours->goesOn() && $this->next->format('Y-m-d') > $this->hours->lastDate()) {
             // Who comes on single dates only comes no more after the last: others are always sooner.
-            $from = $this->start + (self::MAX_DAYS + ++$this->days) * self::DAY;
+            $from = $this->start + (self::NO_MORE_DAYS + ++$this->days) * self::DAY;
             $this->stretches[] = [$from, $from + self::DAY];
 
             return;

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\WhatIf;
+
+use App\Figures\Promise;
+use App\Figures\Tried;
+use App\Figures\TriedDate;
+use App\Models\Piece;
+use App\Models\User;
+use App\Models\Workshop;
+use App\Planning\Airs;
+use App\Planning\History;
+use App\Planning\PieceEditor;
+use App\Planning\PlanMaker;
+use App\Planning\Planner;
+use App\Planning\ShopMapper;
+use App\Planning\ShopPlan;
+use App\Planning\ShopState;
+use HonestGrain\Reading\Document;
+use Illuminate\Support\Carbon;
+
+/** Tries changes without saving any, and takes them: the same changes, on copies or on the rows themselves. */
+final readonly class WhatIf
+{
+    /** The number of a piece that is not there yet. */
+    private const NEW = 0;
+
+    private const OTHERS_FIRST = 1000.0;
+
+    public function __construct(
+        private PlanMaker $maker,
+        private Planner $planner,
+        private PieceEditor $editor,
+        private ShopMapper $mapper,
+        private Airs $airs,
+    ) {
+    }
+
+    /** @param  list<Change>  $changes */
+    public function try(Workshop $workshop, array $changes): Tried
+    {
+        // Rows of its own, so that nothing that is tried is ever saved with what else a request does.
+        $own = Workshop::query()->findOrFail($workshop->id);
+        $shop = new TriedShop(ShopState::of($own), $this->mapper, $this->airs);
+        $stands = $shop->state()->pieces->map(fn (Piece $piece): array => [$piece->due_at, $piece->ready_at])->all();
+        foreach ($changes as $change) {
+            $change->to($shop);
+        }
+
+        return self::tried($this->maker->make($shop->state()), $stands, count($own->plan_summary->broken ?? []));
+    }
+
+    /** When one more piece like another could be ready, begun from nothing. */
+    public function promise(Workshop $workshop, Piece $like): Promise
+    {
+        $own = Workshop::query()->findOrFail($workshop->id);
+        $state = ShopState::of($own);
+        $new = $like->replicate()->forceFill([
+            'id' => self::NEW, 'due_at' => now(), 'weight' => 1.0, 'ready_at' => null, 'route_key' => null,
+            'document' => Document::decode($this->mapper->piece($own, $like->document)->another(null)->encoded()),
+        ])->setRelation('blank', null);
+        $stands = $state->pieces->map(fn (Piece $piece): array => [$piece->due_at, $piece->ready_at])->all();
+        $beside = $this->maker->make($state->with($new, History::none())->allPinned());
+        $ready = $beside->readyAt($beside->pieces[self::NEW]);
+        foreach ($state->pieces as $piece) {
+            // An hour of its own is nothing against one of the others.
+            $piece->weight *= self::OTHERS_FIRST;
+        }
+        $among = $this->maker->make($state->with($new, History::none()));
+        $tried = self::tried($among, $stands, 0);
+        $harmed = array_filter($tried->pieces, fn (TriedDate $one): bool => $one->id !== self::NEW && $one->isHarmed());
+        $at = fn (?int $second): ?Carbon => $second === null ? null : Carbon::createFromTimestamp($second);
+        $sooner = $among->readyAt($among->pieces[self::NEW]);
+        $isWorthIt = $harmed === [] && $sooner !== null && ($ready === null || $sooner < $ready);
+
+        return new Promise(
+            $at($ready), $at($isWorthIt ? $sooner : $ready), $isWorthIt ? $tried->moved(self::NEW) : [],
+            $ready === null ? $beside->pieces[self::NEW]->trouble ?? $beside->trouble : null,
+        );
+    }
+
+    /** @param  array<int, array{Carbon|null, Carbon|null}>  $stands  due and ready, by piece */
+    private static function tried(ShopPlan $plan, array $stands, int $broken): Tried
+    {
+        $dates = [];
+        foreach ($plan->pieces as $id => $planned) {
+            [$wasDue, $before] = $stands[$id] ?? [null, null];
+            $ready = $plan->readyAt($planned);
+            $dates[] = new TriedDate(
+                $id, $planned->piece->name, $planned->piece->due_at, $before,
+                $ready === null ? null : Carbon::createFromTimestamp($ready), $wasDue,
+            );
+        }
+
+        return new Tried($dates, $broken, count($plan->plan->broken ?? []), $plan->trouble);
+    }
+
+    /**
+     * All of them, or none.
+     *
+     * @param  list<Change>  $changes
+     */
+    public function take(Workshop $workshop, array $changes, User $user): void
+    {
+        $this->planner->apply($workshop, function () use ($workshop, $changes, $user): void {
+            $shop = new TakenShop($workshop->refresh(), $user, $this->editor, $this->airs);
+            foreach ($changes as $change) {
+                $change->to($shop);
+            }
+        });
+    }
+}
