@@ -29,6 +29,7 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceExportController;
 use App\Http\Controllers\PieceImportController;
+use App\Http\Controllers\PinController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PreferencesController;
 use App\Http\Controllers\RackController;
@@ -51,6 +52,7 @@ use App\Http\Controllers\SurfaceController;
 use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TinController;
+use App\Http\Controllers\TryController;
 use App\Http\Controllers\TurnedController;
 use App\Http\Controllers\UnitController;
 use App\Http\Controllers\WallController;
@@ -167,6 +169,15 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::get('plan', [PlanController::class, 'show'])->name('plan');
     Route::post('plan', [PlanController::class, 'store'])->middleware('throttle:costly')->name('plan.make');
     Route::get('weeks', [WeeksController::class, 'show'])->name('weeks');
+    Route::get('weeks/sheet', [WeeksController::class, 'sheet'])->name('weeks.sheet');
+    Route::put('weeks/pieces/{piece}', [WeeksController::class, 'move'])->name('weeks.move');
+    Route::post('weeks/pins', [PinController::class, 'store'])->name('pins.store');
+    Route::delete('weeks/pins', [PinController::class, 'destroy'])->name('pins.destroy');
+    Route::get('weeks/promise', [TryController::class, 'promise'])->middleware('throttle:costly')->name('promise');
+    Route::get('weeks/try', [TryController::class, 'show'])->middleware('throttle:costly')->name('try');
+    Route::get('weeks/price', [TryController::class, 'price'])->middleware('throttle:costly')->name('try.price');
+    Route::post('weeks/try', [TryController::class, 'store']);
+    Route::post('weeks/try/more', [TryController::class, 'add'])->name('try.add');
     Route::get('calendar.ics', [CalendarController::class, 'file'])->name('calendar.file');
 
     Route::prefix('rack')->name('rack.')->group(function (): void {

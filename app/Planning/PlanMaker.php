@@ -61,10 +61,10 @@ final readonly class PlanMaker
             }
         }
         $standing = array_values(array_filter($this->standing($state), function (Pin $pin) use ($pieces): bool {
-            $planned = $pieces[(int) $pin->piece];
+            $planned = $pieces[(int) $pin->piece] ?? null;
 
             // What has a new route begins anew.
-            return $planned->routeKey !== null && $planned->routeKey === $planned->piece->route_key;
+            return $planned?->routeKey !== null && $planned->routeKey === $planned->piece->route_key;
         }));
         [$plan, $trouble] = $this->plan(
             $state, $jobs, $clock, $standing, $isWaitedFor,

@@ -131,6 +131,7 @@ final readonly class ShopPlan
             $time($this->plan?->finish), $time($this->plan?->outlook->bound->finish),
             array_map($this->broken(...), $this->plan->broken ?? []), $this->plan?->setups, $this->plan?->milliseconds,
             $this->trouble, isWeighed: $this->isWeighed,
+            isProved: $this->plan?->outlook->bound->isReached === true, gap: $this->plan?->outlook->bound->gap,
         );
     }
 

@@ -425,6 +425,12 @@ final readonly class Show
         };
     }
 
+    /** The same to whole days, where it is two or more. */
+    public function about(float $hours): string
+    {
+        return $this->hours($hours >= 48 ? 24 * round($hours / 24) : round($hours, $hours < 10 ? 1 : 0));
+    }
+
     public function days(float $days): string
     {
         return $this->plain($days).($this->plain($days) === '1' ? say('view.show.day') : say('view.show.days'));
@@ -438,6 +444,11 @@ final readonly class Show
     public function day(CarbonInterface $at): string
     {
         return $this->reader->dated($at, 'D j M');
+    }
+
+    public function dayTimeOr(?CarbonInterface $at, string $else): string
+    {
+        return $at === null ? $else : $this->dayTime($at);
     }
 
     public function dayTime(CarbonInterface $at): string

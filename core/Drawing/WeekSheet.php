@@ -6,16 +6,29 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Words\Said;
 
-/** Many pieces over the same days, a row each: hands-on solid, waits hatched, ready as a dot, due as a line. */
+/**
+ * Many rows over the same days: under each date how full it is; hands-on solid, waits hatched, ready as a ring, what is
+ * to spare until the due date as an open bar, the due date as a flag.
+ */
 final class WeekSheet
 {
-    public const WIDTH = 1200.0;
+    public const WIDTH = 900.0;
 
-    private const LEFT = 230.0;
+    private const LEFT = 186.0;
 
-    private const ROW = 40.0;
+    private const ROW = 44.0;
 
-    private const HEAD = 46.0;
+    private const DENSE_ROW = 25.0;
+
+    private const DAYS_HEAD = 42.0;
+
+    /** How high a day is drawn whose hours are all planned. */
+    private const FULL = 34.0;
+
+    private const LOADS = 50.0;
+
+    /** From this share on a day counts as full. */
+    private const IS_FULL = 0.95;
 
     /** Work drawn narrower cannot be seen. */
     private const LEAST = 2.2;
@@ -25,19 +38,28 @@ final class WeekSheet
 
     private string $days = '';
 
+    private string $loads = '';
+
     /** @var array<int, string> by where they begin */
     private array $months = [];
 
     private string $rows = '';
 
-    private int $count = 0;
+    private float $y = self::DAYS_HEAD;
+
+    private float $row;
 
     /**
      * @param  int  $from  second (UTC) at the left end
      * @param  int  $to  at the right end
+     * @param  bool  $isDense  names and what is said of them on one line, for many rows
      */
-    public function __construct(private readonly int $from, private readonly int $to)
-    {
+    public function __construct(
+        private readonly int $from,
+        private readonly int $to,
+        private readonly bool $isDense = false,
+    ) {
+        $this->row = $isDense ? self::DENSE_ROW : self::ROW;
     }
 
     /** A day, its name, and its month where that is to be said. */
@@ -54,61 +76,176 @@ final class WeekSheet
             $this->months[(int) $x] = $month;
         }
         $this->days .= ($isWeekend ? Svg::tag('rect', [
-            'x' => $x, 'y' => self::HEAD - 4, 'width' => $wide, 'height' => '100%', 'fill' => 'var(--tint)',
+            'x' => $x, 'y' => self::DAYS_HEAD - 4, 'width' => $wide, 'height' => '100%', 'fill' => 'var(--tint)',
         ]) : '')
             .Svg::tag('text', [
-                'x' => $x + 3, 'y' => 34, 'font-size' => $size, 'fill' => 'var(--faint)',
+                'x' => $x + $wide / 2, 'y' => 34, 'font-size' => $size, 'fill' => 'var(--faint)',
+                'text-anchor' => 'middle',
             ], Svg::escaped($label));
     }
 
-    /**
-     * @param  array{name: string, href: string, says: string, late: bool}  $piece
-     * @param  list<array{int, int}>  $waits
-     * @param  list<array{int, int, string}>  $hands  start, end and title
-     */
-    public function piece(array $piece, array $waits, array $hands, ?int $ready, ?int $due): void
+    /** What the bars under the dates are; before any of them. */
+    public function loads(string $label): void
     {
-        $y = self::HEAD + $this->count++ * self::ROW;
-        $row = Svg::tag('line', [
-            'x1' => 0, 'x2' => self::WIDTH, 'y1' => $y + self::ROW - 5, 'y2' => $y + self::ROW - 5,
-            'stroke' => 'var(--rule)',
-        ]).Svg::tag('a', ['href' => $piece['href'], 'class' => 'no-underline'], Svg::tag('text', [
-            'x' => 0, 'y' => $y + 15, 'font-size' => 16, 'font-weight' => 600, 'fill' => 'currentColor',
-        ], Svg::escaped($piece['name']))).Svg::tag('text', [
-            'x' => 0, 'y' => $y + 30, 'font-size' => 12.5, 'fill' => $piece['late'] ? 'var(--warn)' : 'var(--faint)',
-        ], Svg::escaped($piece['says']));
-        foreach ($waits as [$from, $to]) {
-            $row .= Svg::tag('rect', [
-                'x' => $this->x($from), 'y' => $y + 6, 'width' => max(
-                    0.0, $this->x($to) - $this->x($from),
-                ), 'height' => 18,
-                'fill' => 'url(#w)',
+        $this->y = self::DAYS_HEAD + self::LOADS;
+        $this->loads .= Svg::tag('text', [
+            'x' => 0, 'y' => self::DAYS_HEAD + self::FULL - 6, 'font-size' => 13.5, 'fill' => 'var(--faint)',
+        ], Svg::escaped($label));
+    }
+
+    /**
+     * How full a day is: a frame as high as its hours, filled by those that are planned.
+     *
+     * @param  float  $planned  hours of hands
+     * @param  float  $open  hours in which hands are here
+     * @param  float  $most  the hours of the longest day
+     * @param  array{href: string, says: string, chosen: bool}  $link
+     */
+    public function load(int $start, float $planned, float $open, float $most, array $link): void
+    {
+        $x = $this->x($start) + 3;
+        $wide = max(3.0, $this->x($start + 86_400) - $x - 3);
+        $base = self::DAYS_HEAD + self::FULL;
+        $high = fn (float $hours): float => self::FULL * min(1.2, $hours / max(0.01, $most));
+        $isFull = $open > 0 && $planned >= self::IS_FULL * $open;
+        $this->loads .= Svg::tag('a', ['href' => $link['href'], 'aria-label' => $link['says']],
+            Svg::tag('title', [], Svg::escaped($link['says']))
+            .Svg::tag('rect', [
+                'x' => $x - 3, 'y' => self::DAYS_HEAD - 20, 'width' => $wide + 6, 'height' => self::FULL + 24,
+                'fill' => 'transparent', 'stroke' => $link['chosen'] ? 'var(--act)' : 'none', 'stroke-width' => 1.6,
+            ])
+            .Svg::tag('rect', [
+                'x' => $x, 'y' => $base - $high($open), 'width' => $wide, 'height' => $high($open), 'fill' => 'none',
+                'stroke' => 'var(--rule)',
+            ])
+            .Svg::tag('rect', [
+                'x' => $x, 'y' => $base - $high($planned), 'width' => $wide, 'height' => $high($planned),
+                'fill' => $isFull ? 'var(--warn)' : 'var(--ink)',
+            ])
+            .Svg::tag('line', [
+                'x1' => $x, 'x2' => $x + $wide, 'y1' => $base, 'y2' => $base, 'stroke' => 'var(--ink)',
+            ]));
+    }
+
+    public function add(WeekRow $row): void
+    {
+        $y = $this->y;
+        $this->y += $this->row;
+        $middle = $y + ($this->isDense ? 11 : 16);
+        $tall = $this->isDense ? 16.0 : 24.0;
+        $drawn = Svg::tag('line', [
+            'x1' => 0, 'x2' => self::WIDTH, 'y1' => $this->y - 3, 'y2' => $this->y - 3, 'stroke' => 'var(--rule)',
+            'stroke-width' => 0.6,
+        ]).$this->label($row, $y);
+        foreach ($row->waits as [$from, $to]) {
+            $drawn .= $this->bar($from, $to, $middle, $tall - 6, 'url(#w)');
+        }
+        foreach ($row->levels as [$from, $to, $share]) {
+            $high = $tall * $share;
+            $drawn .= Svg::tag('rect', [
+                'x' => $this->x($from), 'y' => $middle + $tall / 2 - $high, 'height' => $high,
+                'width' => max(0.0, $this->x($to) - $this->x($from)), 'fill' => 'url(#w)',
+            ]).Svg::tag('line', [
+                'x1' => $this->x($from), 'x2' => $this->x($to), 'y1' => $middle + $tall / 2 - $high,
+                'y2' => $middle + $tall / 2 - $high, 'stroke' => 'var(--ink)', 'stroke-width' => 1.2,
             ]);
         }
-        foreach ($hands as [$from, $to, $title]) {
-            $row .= Svg::tag('rect', [
-                'x' => $this->x($from), 'y' => $y + 3, 'width' => max(self::LEAST, $this->x($to) - $this->x($from)),
-                'height' => 24, 'fill' => 'currentColor',
-            ], Svg::tag('title', [], Svg::escaped($title)));
+        foreach ($row->hands as [$from, $to, $title]) {
+            $drawn .= $this->bar($from, $to, $middle, $tall, 'var(--ink)', $title);
         }
-        $this->rows .= $row.($ready === null || $ready >= $this->to ? '' : Svg::tag('circle', [
-            'cx' => $this->x($ready), 'cy' => $y + 15, 'r' => 5, 'fill' => 'var(--paper)', 'stroke' => 'currentColor',
-            'stroke-width' => 2,
-        ])).($due === null || $due >= $this->to ? '' : Svg::tag('path', [
-            'd' => 'M'.Svg::n($this->x($due)).' '.Svg::n($y).'v30', 'stroke' => 'var(--warn)', 'stroke-width' => 2.6,
-        ]));
+        $this->rows .= $drawn.$this->spare($row, $middle, $tall).$this->ready($row, $middle)
+            .$this->due($row, $y, $tall).($row->marked['chosen'] ? Svg::tag('rect', [
+                'x' => 1, 'y' => $y - 4, 'width' => self::WIDTH - 2, 'height' => $this->row, 'fill' => 'none',
+                'stroke' => 'var(--act)', 'stroke-width' => 2, 'pointer-events' => 'none',
+            ]) : '');
     }
 
     public function svg(int $now): string
     {
-        $high = self::HEAD + self::ROW * max(1, $this->count) + 8;
+        $high = max($this->y, self::DAYS_HEAD + self::LOADS) + 4;
+        $isShown = $now > $this->from && $now < $this->to;
 
         return Svg::tag('svg', [
-            'viewBox' => '0 0 '.self::WIDTH." $high", 'class' => 'mt-3 block w-full', 'role' => 'group',
+            'viewBox' => '0 0 '.self::WIDTH." $high", 'class' => 'week-sheet mt-3 block w-full', 'role' => 'group',
             'aria-label' => Svg::words(new Said('drawing.week-sheet.label')),
-        ], Svg::tag('defs', [], Hatch::pattern('w', 6, 0.45)).$this->days.$this->months().$this->rows.Svg::tag('path', [
-            'd' => 'M'.Svg::n($this->x($now)).' 22V'.$high, 'stroke' => 'var(--act)', 'stroke-width' => 2,
-        ]));
+            'data-day' => Svg::n((self::WIDTH - self::LEFT) * 86_400 / max(1, $this->to - $this->from)),
+        ], Svg::tag('defs', [], Hatch::pattern('w', 6, 0.45)).$this->days.$this->months().$this->loads.$this->rows
+            .($isShown ? Svg::tag('path', [
+                'd' => 'M'.Svg::n($this->x($now)).' '.(self::DAYS_HEAD - 6).'V'.$high, 'stroke' => 'var(--act)',
+                'stroke-width' => 2,
+            ]) : ''));
+    }
+
+    private function label(WeekRow $row, float $y): string
+    {
+        $says = Svg::escaped($row->label['says']);
+        $fill = $row->marked['late'] ? 'var(--warn)' : 'var(--faint)';
+        $name = Svg::tag('text', [
+            'x' => 6, 'y' => $y + 15, 'font-size' => $this->isDense ? 13 : 15, 'font-weight' => 600,
+            'fill' => 'var(--ink)',
+        ], Svg::escaped($row->label['name']));
+        $more = $this->isDense ? Svg::tag('text', [
+            'x' => self::LEFT - 6, 'y' => $y + 15, 'font-size' => 11.5, 'fill' => $fill, 'text-anchor' => 'end',
+        ], $says) : Svg::tag('text', ['x' => 6, 'y' => $y + 31, 'font-size' => 12.5, 'fill' => $fill], $says);
+
+        return Svg::tag('a', ['href' => $row->label['href'], 'class' => 'no-underline'], Svg::tag('rect', [
+            'x' => 0, 'y' => $y - 2, 'width' => self::LEFT - 8, 'height' => $this->row - 2, 'fill' => 'transparent',
+        ]).$name.$more);
+    }
+
+    private function bar(int $from, int $to, float $middle, float $tall, string $fill, string $title = ''): string
+    {
+        return $to <= $this->from || $from >= $this->to ? '' : Svg::tag('rect', [
+            'x' => $this->x($from), 'y' => $middle - $tall / 2, 'height' => $tall, 'fill' => $fill,
+            'width' => max($title === '' ? 0.0 : self::LEAST, $this->x($to) - $this->x($from)),
+        ], $title === '' ? '' : Svg::tag('title', [], Svg::escaped($title)));
+    }
+
+    /** What is to spare, as two dotted lines from where it is ready to where it is due. */
+    private function spare(WeekRow $row, float $middle, float $tall): string
+    {
+        if ($row->ready === null || $row->due === null || $row->due <= $row->ready || $row->ready >= $this->to) {
+            return '';
+        }
+        $lines = '';
+        foreach ([-1, 1] as $side) {
+            $y = $middle + $side * $tall / 3.6;
+            $lines .= Svg::tag('line', [
+                'x1' => $this->x($row->ready) + 6, 'x2' => $this->x($row->due), 'y1' => $y, 'y2' => $y,
+                'stroke' => 'var(--ink)', 'stroke-width' => 1.4, 'stroke-dasharray' => '1.5 3',
+            ]);
+        }
+
+        return $lines;
+    }
+
+    private function ready(WeekRow $row, float $middle): string
+    {
+        return $row->ready === null || $row->ready >= $this->to || $row->ready < $this->from ? '' : Svg::tag('circle', [
+            'cx' => $this->x($row->ready), 'cy' => $middle, 'r' => $this->isDense ? 4.5 : 5.5, 'fill' => 'var(--paper)',
+            'stroke' => 'var(--ink)', 'stroke-width' => 2,
+        ]);
+    }
+
+    private function due(WeekRow $row, float $y, float $tall): string
+    {
+        if ($row->due === null || $row->due >= $this->to || $row->due < $this->from) {
+            return '';
+        }
+        $x = Svg::n($this->x($row->due));
+        $drawn = Svg::tag('path', [
+            'd' => "M$x ".Svg::n($y - 1).'v'.Svg::n($tall + 8), 'stroke' => 'var(--warn)', 'stroke-width' => 2,
+        ]).Svg::tag('path', [
+            'd' => "M$x ".Svg::n($y + 4).'l-5.5 -7h11z', 'fill' => 'var(--warn)',
+        ]);
+
+        return $row->handle === null ? $drawn : Svg::tag('g', [
+            'class' => 'due-handle', 'tabindex' => 0, 'role' => 'slider', 'aria-label' => $row->handle['says'],
+            'aria-valuenow' => 0, 'aria-valuetext' => $row->handle['says'], 'data-piece' => $row->handle['id'],
+        ], Svg::tag('title', [], Svg::escaped($row->handle['says'])).Svg::tag('rect', [
+            'x' => $this->x($row->due) - 12, 'y' => $y - 4, 'width' => 24, 'height' => $tall + 14,
+            'fill' => 'transparent',
+        ]).$drawn);
     }
 
     private function months(): string
@@ -116,7 +253,7 @@ final class WeekSheet
         $names = '';
         foreach ($this->months as $x => $month) {
             $names .= Svg::tag('text', [
-                'x' => $x, 'y' => 14, 'font-size' => 14, 'fill' => 'currentColor', 'font-weight' => 600,
+                'x' => $x, 'y' => 14, 'font-size' => 14, 'fill' => 'var(--ink)', 'font-weight' => 600,
             ], Svg::escaped($month));
         }
 

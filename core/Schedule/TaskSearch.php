@@ -13,8 +13,9 @@ use HonestGrain\Words\Said;
  *
  * Never starts a task before a least wait is over and never puts hands-on work outside hours. A window that a piece
  * alone in the shop could keep is kept; of the others as few are given up as can be. What is pinned stays. What the
- * plan before had in the next two days is moved only for a window or for more than an hour of weighted lateness. The
- * same for a problem, a seed and a number of looks; the clock only says how many.
+ * plan before had in the next two days is moved only for a window or for more than an hour of weighted lateness, the
+ * rest of it for a quarter of that, or where it can be sooner and nothing else is later for it. The same for a
+ * problem, a seed and a number of looks; the clock only says how many.
  */
 final readonly class TaskSearch implements Scheduler
 {
@@ -30,7 +31,10 @@ final readonly class TaskSearch implements Scheduler
     /** Weighted seconds of lateness that are worth moving it for. */
     private const WORTH_MOVING = 3600.0;
 
-    private const TRIES = 6;
+    /** Weighted seconds of lateness that are worth moving anything of the plan before for. */
+    private const WORTH_A_CHANGE = 900.0;
+
+    private const TRIES = 12;
 
     /** @param  int|null  $looks  so many tasks are placed, however long that takes; null: the budget counts */
     public function __construct(private ?int $looks = null)
@@ -56,6 +60,13 @@ final readonly class TaskSearch implements Scheduler
             $search = $search === null || $free->cost()->isWorth($search->cost(), self::WORTH_MOVING) ? $free : $search;
         }
 
+        if ($problem->standing->last !== []) {
+            $all = $this->stillToCome($problem);
+            $calm = $this->steady($problem, $all);
+            $calm->asItStood($problem->start + self::NEAR_SECONDS);
+            $search = $search->cost()->isWorth($calm->cost(), self::WORTH_A_CHANGE) ? $search : $calm;
+        }
+
         return $search->plan((hrtime(true) - $began) / 1e6);
     }
 
@@ -66,8 +77,17 @@ final readonly class TaskSearch implements Scheduler
      */
     private function near(Problem $problem): array
     {
-        return array_values(array_filter($problem->standing->last, fn (Pin $pin): bool => $pin->start >= $problem->start
-            && $pin->start < $problem->start + self::NEAR_SECONDS));
+        return array_values(array_filter(
+            $this->stillToCome($problem), fn (Pin $pin): bool => $pin->start < $problem->start + self::NEAR_SECONDS,
+        ));
+    }
+
+    /** @return list<Pin> what the plan before had from now on */
+    private function stillToCome(Problem $problem): array
+    {
+        return array_values(array_filter(
+            $problem->standing->last, fn (Pin $pin): bool => $pin->start >= $problem->start,
+        ));
     }
 
     /** @param  list<Pin>  $near */

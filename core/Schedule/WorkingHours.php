@@ -134,6 +134,12 @@ final readonly class WorkingHours
         return $stretches;
     }
 
+    /** How long it is open on a date. */
+    public function secondsOn(string $date): int
+    {
+        return array_sum(array_map(fn (array $one): int => $one[1] - $one[0], $this->stretchesOn($date)));
+    }
+
     /** The same, with the breaks of a day that are no longer than this worked through. */
     public function through(int $seconds): self
     {

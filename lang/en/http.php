@@ -238,6 +238,11 @@ return [
         'unit-kept' => 'The unit is kept.',
     ],
     'weeks' => [
+        'as-it-was' => 'Nothing was changed.',
+        'promised' => '{piece} is due {day}; the plan has moved.',
+        'taken' => 'Taken; every date was worked out again.',
+        'fixed' => 'Fixed: {count} {count?step stays:steps stay} when planned.',
+        'let-go' => '{count} {count?step:steps} may move again.',
         'never' => 'never',
         'last-planned' => 'Last planned {at}{finish}.',
         'all-done-early-can' => '; all done {day}, as early as can be',

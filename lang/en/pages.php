@@ -223,10 +223,31 @@ return [
     'tin' => [
         'left' => 'Left, {unit}',
     ],
+    'try' => [
+        'nothing-yet' => 'Try something without changing the plan',
+        'kinds' => [
+            'open' => 'open on a day',
+            'help' => 'a helper on a day',
+            'away' => 'nobody here for days',
+            'due' => 'a piece due on a day',
+            'fewer' => 'one coat fewer',
+            'by-hand' => 'rubbed up by hand',
+            'weigh' => 'its lateness counts most',
+            'aside' => 'put a piece away',
+        ],
+    ],
     'weeks' => [
+        'fix' => 'Fix',
+        'let-go' => 'Let go',
+        'by' => [
+            'piece' => 'Pieces',
+            'person' => 'People',
+            'air' => 'Airs',
+        ],
         'spans' => [
             '7' => 'A week',
             '14' => 'Two',
+            '21' => 'Three',
             '28' => 'Four',
             '56' => 'Eight',
         ],

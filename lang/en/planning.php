@@ -30,7 +30,7 @@ return [
         'open' => 'Open on {day}',
         'help' => 'A helper on {day}',
         'away' => 'Nobody here from {day}, for {days} days',
-        'warm' => 'What it dries in at {temp}',
+        'warm' => 'Its air at {temp}',
         'due' => 'Due {day}',
         'weigh' => 'Its lateness counts {times} times',
         'fewer' => 'One coat fewer',

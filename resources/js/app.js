@@ -9,10 +9,12 @@ import liveClock from './live-clock';
 import newPiece from './new-piece';
 import './photographs';
 import planNews from './plan-news';
+import './prices';
 import routeOrder from './route-order';
 import shapeEditor from './shape-editor';
 import turnedView from './turned-view';
 import unitEditor from './unit-editor';
+import weekDates from './week-dates';
 import zoneLight from './zone-light';
 
 Alpine.data('shapeEditor', shapeEditor);
@@ -27,4 +29,5 @@ Alpine.data('gritLab', gritLab);
 Alpine.data('turnedView', turnedView);
 Alpine.data('colourPicker', colourPicker);
 Alpine.data('unitEditor', unitEditor);
+Alpine.data('weekDates', weekDates);
 Alpine.start();

@@ -2,102 +2,211 @@
     <div class="page page-wide">
         <div class="flex flex-wrap items-baseline gap-x-6">
             <h1>{{ $chart->headline() }}</h1>
+            @if ($summary->gap() !== '')
+                <p class="faint">{{ $summary->gap() }}</p>
+            @endif
             <nav class="tabs no-print ml-auto" aria-label="How far">
                 @foreach (lines('pages.weeks.spans') as $n => $label)
                     <a
-                        href="{{ route('weeks', ['days' => $n]) }}"
-                        @if ($days === $n) aria-current="page" @endif
+                        href="{{ $asked->address(days: (int) $n) }}"
+                        @if ($asked->days === (int) $n) aria-current="page" @endif
                         >{{ $label }}</a
                     >
                 @endforeach
             </nav>
         </div>
-        <p class="faint mt-1">
-            Hands-on solid, waiting hatched, due date as a tall line, ready as a ring. {{ $planned }}
-        </p>
+        <div class="no-print mt-1 flex flex-wrap items-center gap-x-8 gap-y-2">
+            <nav class="tabs" aria-label="Rows by">
+                @foreach (lines('pages.weeks.by') as $by => $label)
+                    <a
+                        href="{{ $asked->address(by: $by, page: 0) }}"
+                        @if ($asked->by === $by) aria-current="page" @endif
+                        >{{ $label }}</a
+                    >
+                @endforeach
+            </nav>
+            <form method="get" action="{{ route('weeks') }}" class="flex flex-wrap items-center gap-3" role="search">
+                <input type="hidden" name="days" value="{{ $asked->days }}" />
+                <input
+                    name="find"
+                    type="search"
+                    maxlength="60"
+                    value="{{ $asked->find }}"
+                    placeholder="piece or wood"
+                    aria-label="Piece or wood"
+                    class="w-44"
+                />
+                <label class="inline-flex items-center gap-2"
+                    ><input type="checkbox" name="late" value="1" @checked($asked->isLateOnly) /> late only</label
+                >
+                <button class="quiet">Find</button>
+            </form>
+        </div>
         <x-plan-news />
         @if ($summary->trouble !== null)
             <p class="note note-warn">{{ $show->said($summary->trouble) }}</p>
         @endif
-        @if ($chart->rows !== [])
-            {!! $show->drawn($chart->drawing) !!}
-            @if (count($chart->pages()) > 1)
-                <p class="mt-3 flex gap-5">
-                    @foreach ($chart->pages() as $n)
-                        <a
-                            href="{{ route('weeks', ['days' => $days, 'page' => $n]) }}"
-                            @if ($chart->isPage($n)) aria-current="page" class="font-semibold text-ink" @endif
-                            >{{ $n }}</a
-                        >
-                    @endforeach
-                </p>
-            @endif
-            @if ($summary->moved !== [] && $summary->movedAt !== null)
-                <div class="mt-4">
-                    <p class="faint">Moved by the last change, {{ $show->dayTime($summary->movedAt) }}</p>
-                    <ul class="mt-1 columns-1 gap-x-12 lg:columns-2">
-                        @foreach ($summary->moved as $move)
-                            <li>
-                                <a href="{{ route('pieces.route', $move->pieceId) }}">{{ $move->piece }}</a>
-                                {{ \App\View\Moved::dates($move, $show) }}
-                            </li>
-                        @endforeach
-                    </ul>
-                </div>
-            @endif
-            <div class="grid gap-x-12 lg:grid-cols-2">
-                @foreach ($chart->late() as $piece)
-                    <div class="note note-warn">
-                        <strong>{{ $piece->name }} will be late by {{ $show->hours($piece->late->hours) }}.</strong>
-                        {{ $show->chain($piece->late->because) }}
-                    </div>
-                @endforeach
-                @foreach ($summary->broken as $window)
-                    <div class="note note-warn">
-                        <strong>A window cannot be kept.</strong>
-                        <a href="{{ route('pieces.route', $window->pieceId) }}">{{ $window->piece }}</a>
-                        <span>{{ $chart->broken($window, $show) }}</span>
-                    </div>
-                @endforeach
-            </div>
-            <x-disclosure label="The same as a table" class="mt-5">
-                <table class="mt-2">
-                    <thead>
-                        <tr>
-                            <th>Piece</th>
-                            <th>Due</th>
-                            <th>Ready</th>
-                            <th>Next hands-on</th>
-                        </tr>
-                    </thead>
-                    <tbody>
-                        @foreach ($chart->rows as ['piece' => $piece, 'next' => $next])
-                            <tr>
-                                <td><a href="{{ route('pieces.route', $piece) }}">{{ $piece->name }}</a></td>
-                                <td>{{ $piece->due_at ? $show->day($piece->due_at) : '–' }}</td>
-                                <td>{{ $piece->ready_at ? $show->dayTime($piece->ready_at) : '–' }}</td>
-                                <td>
-                                    @if ($next)
-                                        {{ $show->dayTime($next['at']) }}, {{ $show->said($next['title']) }}
-                                    @endif
-                                </td>
-                            </tr>
-                        @endforeach
-                    </tbody>
-                </table>
-            </x-disclosure>
-            <x-why kind="workshop">
-                Pieces are placed one after another, those with a window already open first. Several orders are tried
-                (by due date, slack, weight for an hour of work) and the best is improved by moving pieces, as far as a
-                moment allows: fewest broken windows, then least lateness. Hands-on work only in the shop's hours, one
-                maker and one lathe; no least wait is ever cut short. Where a window would close outside hours, the coat
-                before it is moved later. It may not be the best there is: the bound says how far off it can be.
-            </x-why>
-        @else
+        @if ($chart->total === 0)
             <p class="mt-6">
                 Weeks shows every piece over the coming days against its date.
                 <a href="{{ route('pieces.create') }}">Draw the first piece</a>
             </p>
+        @else
+            <div class="grid gap-x-10 lg:grid-cols-[minmax(0,1fr)_290px]">
+                <div x-data="weekDates">
+                    @if ($chart->rows === [])
+                        <p class="mt-6">No piece in work is like that. <a href="{{ route('weeks') }}">Show all</a></p>
+                    @else
+                        {!! $show->drawn($chart->drawing) !!}
+                    @endif
+                    <form
+                        method="post"
+                        action="{{ route('weeks.move', 0) }}"
+                        data-action="{{ route('weeks.move', 0) }}"
+                        class="hidden"
+                        x-ref="move"
+                    >
+                        @csrf
+                        @method('put')
+                        <input type="hidden" name="by_days" value="0" />
+                        <input type="hidden" name="back" value="{{ $asked->address() }}" />
+                    </form>
+                    <div class="small mt-2 flex flex-wrap gap-x-6 gap-y-1">
+                        <span class="faint"
+                            ><b class="text-ink">▮</b> hands · ▨ waits · ○ ready · ┄ to spare ·
+                            <span class="warn">▼</span> due; drag it, or arrow keys</span
+                        >
+                        <a class="no-print ml-auto" href="{{ route('weeks.sheet') }}">The week to print</a>
+                    </div>
+                    @if (count($chart->pages()) > 1)
+                        <p class="mt-3 flex gap-5">
+                            @foreach ($chart->pages() as $n)
+                                <a
+                                    href="{{ $asked->address(page: $n - 1) }}"
+                                    @if ($chart->isPage($n)) aria-current="page" class="font-semibold text-ink" @endif
+                                    >{{ $n }}</a
+                                >
+                            @endforeach
+                        </p>
+                    @endif
+                    <p class="faint small mt-2">{{ $planned }}</p>
+                    @if ($summary->moved !== [] && $summary->movedAt !== null)
+                        <div class="mt-4">
+                            <p class="faint">Moved by the last change, {{ $show->dayTime($summary->movedAt) }}</p>
+                            <ul class="mt-1 columns-1 gap-x-12 lg:columns-2">
+                                @foreach ($summary->moved as $move)
+                                    <li>
+                                        <a href="{{ route('pieces.route', $move->pieceId) }}">{{ $move->piece }}</a>
+                                        {{ \App\View\Moved::dates($move, $show) }}
+                                    </li>
+                                @endforeach
+                            </ul>
+                        </div>
+                    @endif
+                    <div class="grid gap-x-12 lg:grid-cols-2">
+                        @foreach ($chart->late() as $piece)
+                            <div class="note note-warn">
+                                <strong
+                                    >{{ $piece->name }} will be late by {{ $show->about($piece->late->hours) }}.</strong
+                                >
+                                {{ $show->chain($piece->late->because) }}
+                                <a class="no-print" href="{{ $asked->address(piece: $piece->id, day: null) }}"
+                                    >What would help</a
+                                >
+                            </div>
+                        @endforeach
+                        @foreach ($summary->broken as $window)
+                            <div class="note note-warn">
+                                <strong>A window cannot be kept.</strong>
+                                <a href="{{ route('pieces.route', $window->pieceId) }}">{{ $window->piece }}</a>
+                                <span>{{ $chart->broken($window, $show) }}</span>
+                            </div>
+                        @endforeach
+                    </div>
+                    <x-disclosure label="The same as a table" class="mt-5">
+                        <table class="mt-2">
+                            <thead>
+                                <tr>
+                                    <th>Piece</th>
+                                    <th>Due</th>
+                                    <th>Ready</th>
+                                    <th>Next hands-on</th>
+                                </tr>
+                            </thead>
+                            <tbody>
+                                @foreach ($chart->rows as ['piece' => $piece, 'next' => $next])
+                                    <tr>
+                                        <td><a href="{{ route('pieces.route', $piece) }}">{{ $piece->name }}</a></td>
+                                        <td>{{ $piece->due_at ? $show->day($piece->due_at) : '–' }}</td>
+                                        <td>{{ $piece->ready_at ? $show->dayTime($piece->ready_at) : '–' }}</td>
+                                        <td>
+                                            @if ($next)
+                                                {{ $show->dayTime($next['at']) }}, {{ $show->said($next['title']) }}
+                                            @endif
+                                        </td>
+                                    </tr>
+                                @endforeach
+                            </tbody>
+                        </table>
+                    </x-disclosure>
+                    <x-why kind="workshop">
+                        A search places task after task: in the hours of whoever may do it, one lathe, no least wait cut
+                        short, each window kept that can be. It looks for fewest lost windows, then least lateness by
+                        weight. What the plan had in the next two days moves only for a window, or for more than an hour
+                        of lateness. “In time 6 times in 10” counts 200 seeded futures in which work and waits run up to
+                        a quarter longer or shorter.
+                    </x-why>
+                </div>
+                <aside class="no-print border-ink pt-3 lg:border-l lg:pl-6" aria-label="Chosen">
+                    @if ($chosen !== null)
+                        <x-week-piece :$chosen :$asked />
+                    @elseif ($day !== null)
+                        <x-week-day :$day :$asked />
+                    @else
+                        <h2 class="text-[1.15rem]">Today, or something is late</h2>
+                        @forelse ($musts as $must)
+                            <p class="mt-1">
+                                <a class="text-ink" href="{{ $asked->address(piece: $must->step->piece_id) }}"
+                                    ><b>{{ $must->step->piece->name }}</b></a
+                                >: {{ $show->said($must->step->title) }}, {{ $must->says() }}
+                                @if ($must->by !== null)
+                                    <b @class(['warn' => $must->isPast()])>{{ $show->time($must->by) }}</b>
+                                @endif
+                            </p>
+                        @empty
+                            <p class="mt-1">Nothing is lost if today is left alone.</p>
+                        @endforelse
+                        <p class="faint small mt-4">
+                            Choose a piece for its dates and what would help it, a day for its steps.
+                        </p>
+                    @endif
+                    <h2 class="mt-6 text-[1.15rem]">Without changing the plan</h2>
+                    <p class="mt-1"><a href="{{ route('try') }}">Try something else</a></p>
+                    <p><a href="{{ route('promise') }}">Promise one more piece</a></p>
+                    @if ($pins->isNotEmpty())
+                        <h2 class="mt-6 text-[1.15rem]">Fixed by you</h2>
+                        @foreach ($pins as $pin)
+                            <form method="post" action="{{ route('pins.destroy') }}" class="flex items-baseline gap-2">
+                                @csrf
+                                @method('delete')
+                                <input type="hidden" name="pin" value="{{ $pin->id }}" />
+                                <span class="small grow"
+                                    >{{ $pin->piece->name }}, {{ $show->dayTime($pin->start_at) }}
+                                    @if ($pin->start_at->isPast())
+                                        <span class="faint">(past)</span>
+                                    @endif
+                                </span>
+                                <button
+                                    class="quiet small whitespace-nowrap"
+                                    aria-label="Let {{ $pin->piece->name }} go, {{ $show->dayTime($pin->start_at) }}"
+                                >
+                                    Let go
+                                </button>
+                            </form>
+                        @endforeach
+                    @endif
+                </aside>
+            </div>
         @endif
     </div>
 </x-layout>

@@ -4,32 +4,85 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\MovePromise;
 use App\Models\Kept\PlanSummary;
+use App\Models\Piece;
 use App\Planning\Planner;
+use App\Planning\WhatIf\Change;
+use App\Planning\WhatIf\Changes;
+use App\Planning\WhatIf\MoveDue;
+use App\Planning\WhatIf\Remedies;
+use App\Planning\WhatIf\Weigh;
+use App\Planning\WhatIf\WhatIf;
+use App\View\Moved;
+use App\View\Musts;
 use App\View\Show;
+use App\View\WeekDay;
+use App\View\WeekPiece;
+use App\View\WeeksAsked;
 use App\View\WeeksChart;
+use HonestGrain\Words\Quantity;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 class WeeksController extends Controller
 {
-    public function show(Request $request, Planner $planner, Show $show): View
+    public function show(Request $request, Planner $planner, Remedies $remedies, Show $show): View
     {
         $workshop = $this->workshop($request);
         $planner->planIfStale($workshop);
-        $days = in_array($request->integer('days'), [7, 14, 28, 56], true) ? $request->integer('days') : 28;
-
-        $page = min(500, max(0, $request->integer('page', 1) - 1));
+        $asked = WeeksAsked::of($request);
+        $summary = $workshop->plan_summary ?? PlanSummary::none();
+        $piece = $asked->piece === null ? null : $workshop->pieces()->working()->find($asked->piece);
 
         return view('weeks', [
-            'chart' => WeeksChart::of($workshop, $show, $days, $page),
-            'summary' => $workshop->plan_summary ?? PlanSummary::none(), 'days' => $days,
+            'chart' => WeeksChart::of($workshop, $show, $asked), 'asked' => $asked, 'summary' => $summary,
+            'chosen' => $piece === null ? null : WeekPiece::of(
+                $piece, array_map(self::told(...), $piece->late === null ? [] : $remedies->for($workshop, $piece)),
+            ),
+            'day' => WeekDay::of($workshop, $asked), 'musts' => Musts::of($workshop),
+            'pins' => $workshop->pins()->with('piece:id,workshop_id,name')->orderBy('start_at')->get(),
             'planned' => say('http.weeks.last-planned', [
                 'at' => $workshop->planned_at === null
                     ? say('http.weeks.never') : $show->dayTime($workshop->planned_at),
-                'finish' => $this->finish($workshop->plan_summary ?? PlanSummary::none(), $show),
+                'finish' => $this->finish($summary, $show),
             ]),
         ]);
+    }
+
+    /** A piece promised for another time, or its lateness weighed otherwise. */
+    public function move(MovePromise $request, Piece $piece, WhatIf $whatIf): RedirectResponse
+    {
+        $changes = $request->changes($piece);
+        $before = [$piece->ready_at, (int) $piece->due_at?->getTimestamp(), $piece->weight];
+        if ($changes !== []) {
+            $whatIf->take($this->workshop($request), $changes, $this->user($request));
+        }
+        $piece->refresh();
+        $back = array_values(array_filter([
+            $before[1] === (int) $piece->due_at?->getTimestamp() ? null : new MoveDue($piece->id, $before[1]),
+            $before[2] === $piece->weight ? null : new Weigh($piece->id, $before[2]),
+        ]));
+
+        return redirect()->to($request->string('back')->toString() ?: route('weeks', ['piece' => $piece->id]))
+            ->with('said', say($back === [] ? 'http.weeks.as-it-was' : 'http.weeks.promised', [
+                'piece' => $piece->name,
+                'day' => $piece->due_at === null ? '' : Quantity::at($piece->due_at),
+            ]))->with('moved', Moved::told($piece->name, $before[0], $piece->ready_at))
+            ->with('takeBack', Changes::written($back));
+    }
+
+    /** @return array{written: string, said: mixed} */
+    private static function told(Change $change): array
+    {
+        return ['written' => Changes::written([$change])[0], 'said' => $change->said()];
+    }
+
+    /** The week for the wall. */
+    public function sheet(Request $request): View
+    {
+        return view('print.week', ['week' => WeekDay::week($this->workshop($request), $request->integer('week'))]);
     }
 
     /** When all is done, and how much sooner that could be at best. */

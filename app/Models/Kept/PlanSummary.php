@@ -5,15 +5,21 @@ declare(strict_types=1);
 namespace App\Models\Kept;
 
 use Carbon\CarbonImmutable;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /** What is told of a whole plan: when all is done, what could not be kept, and why there is none. */
 final readonly class PlanSummary implements Kept
 {
+    /** A wider one says more of the bound than of the plan. */
+    private const TOLD_GAP = 0.1;
+
     /**
      * @param  list<ShutWindow>  $broken
      * @param  list<DateMove>  $moved  pieces whose date the last change that moved any has moved
      * @param  CarbonImmutable|null  $movedAt  when that was
+     * @param  bool  $isProved  whether no plan can be better
+     * @param  float|null  $gap  by which share it may be worse than the best there is; null where nobody knows
      * @param  bool  $isWeighed  whether it was looked for at length, and says how long steps may be left
      */
     public function __construct(
@@ -26,7 +32,21 @@ final readonly class PlanSummary implements Kept
         public array $moved = [],
         public ?CarbonImmutable $movedAt = null,
         public bool $isWeighed = false,
+        public bool $isProved = false,
+        public ?float $gap = null,
     ) {
+    }
+
+    /** How much better a plan could be, where that means something; empty where nobody knows. */
+    public function gap(): string
+    {
+        return match (true) {
+            $this->isProved => say('view.weeks-chart.proved'),
+            $this->gap !== null && $this->gap < self::TOLD_GAP => say('view.weeks-chart.gap', [
+                'percent' => Quantity::percent(round(100 * $this->gap, 1)),
+            ]),
+            default => '',
+        };
     }
 
     public static function none(): self
@@ -51,6 +71,7 @@ final readonly class PlanSummary implements Kept
                 array_map(fn (mixed $one): DateMove => DateMove::read((array) $one), $kept['moved'] ?? []),
             ),
             $time('moved_at'), (bool) ($kept['weighed'] ?? false),
+            (bool) ($kept['proved'] ?? false), isset($kept['gap']) ? (float) $kept['gap'] : null,
         );
     }
 
@@ -63,6 +84,7 @@ final readonly class PlanSummary implements Kept
             'setups' => $this->setups, 'milliseconds' => $this->milliseconds, 'trouble' => $this->trouble,
             'moved' => array_map(fn (DateMove $one): array => $one->toArray(), $this->moved),
             'moved_at' => $this->movedAt?->toIso8601ZuluString(), 'weighed' => $this->isWeighed,
+            'proved' => $this->isProved, 'gap' => $this->gap,
         ];
     }
 }

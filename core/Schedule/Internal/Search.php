@@ -49,6 +49,45 @@ final class Search
         $this->found = $search->found();
     }
 
+    /**
+     * Takes the plan before as it is; then each piece is taken up sooner from a moment on where all others leave it
+     * room, so that none is ready later for it.
+     *
+     * @param  int  $from  second (UTC)
+     */
+    public function asItStood(int $from): void
+    {
+        $this->decoder->giveUp($this->alone->usual());
+        $this->decoder->run($this->listOf($this->problem->standing->last));
+        $this->decoder->letGo();
+        foreach (array_keys($this->problem->jobs) as $piece) {
+            [$t, $next] = $this->work->range($piece);
+            while ($t < $next && $this->decoder->start[$t] < $from) {
+                $t++;
+            }
+            if ($t < $next) {
+                $this->sooner($piece, $t);
+            }
+        }
+        $list = $this->decoder->start;
+        asort($list);
+        $this->cost = Cost::of($this->work, $this->decoder);
+        $this->found = [
+            array_map(fn (int $t): int => $this->work->pieceOf[$t], array_keys($list)), $this->alone->usual(),
+        ];
+    }
+
+    /** Places a piece anew from one of its tasks on, where that loses nothing. */
+    private function sooner(int $piece, int $t): void
+    {
+        $stood = $this->decoder->state();
+        $before = [count($this->decoder->broken), $this->decoder->lastEndOf($piece)];
+        $isHeld = $this->decoder->again($t, 0);
+        if (! $isHeld || [count($this->decoder->broken), $this->decoder->lastEndOf($piece)] > $before) {
+            $this->decoder->back($stood);
+        }
+    }
+
     public function cost(): Cost
     {
         return $this->cost ?? throw new \LogicException('It is run before it is asked.');

@@ -51,6 +51,9 @@
                 @if (session('undo'))
                     <button class="quiet" form="undo-last">Take it back</button>
                 @endif
+                @if (session('takeBack'))
+                    <button class="quiet" form="take-back">Take it back</button>
+                @endif
             </p>
             @inject('shown', 'App\View\ShownErrors')
             @php($others = $shown->others($errors))
@@ -71,6 +74,14 @@
         @if (session('undo'))
             <form method="post" action="{{ route('log.undo', session('undo')) }}" id="undo-last" data-live hidden>
                 @csrf
+            </form>
+        @endif
+        @if (session('takeBack'))
+            <form method="post" action="{{ route('try') }}" id="take-back" hidden>
+                @csrf
+                @foreach (session('takeBack') as $written)
+                    <input type="hidden" name="do[]" value="{{ $written }}" />
+                @endforeach
             </form>
         @endif
         {{ $slot }}
