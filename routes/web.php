@@ -31,6 +31,7 @@ use App\Http\Controllers\PieceExportController;
 use App\Http\Controllers\PieceImportController;
 use App\Http\Controllers\PinController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PlanExportController;
 use App\Http\Controllers\PreferencesController;
 use App\Http\Controllers\RackController;
 use App\Http\Controllers\RackFormsController;
@@ -170,6 +171,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('plan', [PlanController::class, 'store'])->middleware('throttle:costly')->name('plan.make');
     Route::get('weeks', [WeeksController::class, 'show'])->name('weeks');
     Route::get('weeks/sheet', [WeeksController::class, 'sheet'])->name('weeks.sheet');
+    Route::get('weeks/plan.json', [PlanExportController::class, 'json'])->name('plan.json');
+    Route::get('weeks/week.csv', [PlanExportController::class, 'csv'])->name('week.csv');
     Route::put('weeks/pieces/{piece}', [WeeksController::class, 'move'])->name('weeks.move');
     Route::post('weeks/pins', [PinController::class, 'store'])->name('pins.store');
     Route::delete('weeks/pins', [PinController::class, 'destroy'])->name('pins.destroy');

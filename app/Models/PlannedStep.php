@@ -135,7 +135,7 @@ class PlannedStep extends Keeping
     public function scopeOf(Builder $query, ?Worker $worker): void
     {
         if ($worker !== null) {
-            $query->whereRaw('(who is null or find_in_set(?, who))', [$worker->id]);
+            $query->where(fn (Builder $q) => $q->whereNull('who')->orWhereRaw('find_in_set(?, who)', [$worker->id]));
         }
     }
 

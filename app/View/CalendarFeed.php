@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Models\Workshop;
 use Carbon\CarbonInterface;
 use HonestGrain\Catalogue\Catalogue;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Sabre\VObject\Component\VAlarm;
 use Sabre\VObject\Component\VCalendar;
@@ -35,20 +36,23 @@ final readonly class CalendarFeed
         // The library still declares parameters in a way that PHP 8.2 reports as deprecated.
         $level = error_reporting(error_reporting() & ~E_DEPRECATED);
         try {
-            return $this->calendar($reader->workshop, Show::for($reader, $this->catalogue))->serialize();
+            return $this->calendar($reader, Show::for($reader, $this->catalogue))->serialize();
         } finally {
             error_reporting($level);
         }
     }
 
-    private function calendar(Workshop $workshop, Show $show): VCalendar
+    /** Of several people each has their own steps in theirs. */
+    private function calendar(User $reader, Show $show): VCalendar
     {
+        $workshop = $reader->workshop;
+        $worker = $workshop->workers->count() < 2 ? null : $workshop->workers->firstWhere('user_id', $reader->id);
         $calendar = new VCalendar([
             'PRODID' => '-//Honest Grain//EN', 'X-WR-CALNAME' => $workshop->name,
             'REFRESH-INTERVAL;VALUE=DURATION' => 'PT1H',
         ]);
         $steps = $workshop->plannedSteps()->with('piece:id,name,workshop_id')->where('state', StepState::Open)
-            ->whereNotNull('start_at')->orderBy('start_at')->limit(self::MOST)->get();
+            ->whereNotNull('start_at')->of($worker)->orderBy('start_at')->limit(self::MOST)->get();
         $before = $workshop->plannedSteps()->whereIn('piece_id', $steps->pluck('piece_id')->unique())
             ->whereNotNull('wait_until_h')->whereNotNull('end_at')
             ->get(['piece_id', 'step', 'end_at', 'wait_from_h', 'wait_until_h'])
@@ -107,7 +111,20 @@ final readonly class CalendarFeed
             ]);
             assert($alarm instanceof VAlarm);
             $alarm->add('TRIGGER', $window->rings(self::ALARM_MINUTES)->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);
+        } elseif ($step->must_at !== null && $step->given_up_at === null) {
+            $this->last($event, $step->must_at, say('view.calendar-feed.must-begin', [
+                'piece' => $step->piece->name, 'title' => $title, 'time' => $show->dayTime($step->must_at),
+            ]));
         }
+    }
+
+    /** It rings so long before a step can be left no longer. */
+    private function last(VEvent $event, Carbon $must, string $says): void
+    {
+        $alarm = $event->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $says]);
+        assert($alarm instanceof VAlarm);
+        $at = $must->copy()->utc()->subMinutes(self::ALARM_MINUTES);
+        $alarm->add('TRIGGER', $at->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);
     }
 
     /** @return array<string, mixed> which state of the plan an entry is of, and where to read on */

@@ -56,11 +56,8 @@ final readonly class WeekPiece
     /** @return list<array{float, string}> each with its word */
     public function weights(): array
     {
-        $words = [];
-        foreach (Piece::WEIGHTS as $weight) {
-            $words[] = [$weight, say('view.week-piece.weight-'.(int) (10 * $weight))];
-        }
+        $words = array_values(lines('view.week-piece.weights'));
 
-        return $words;
+        return array_map(fn (int $n): array => [Piece::WEIGHTS[$n], $words[$n]], array_keys(Piece::WEIGHTS));
     }
 }

@@ -62,7 +62,7 @@ final readonly class WeeksChart
                 ->whereLike('name', "%$asked->find%")->orWhereLike('wood', "%$asked->find%")))
             ->when($asked->isLateOnly, fn (Builder $q) => $q->whereNotNull('late'));
         $found = (clone $query)->count();
-        $pieces = $query->orderByRaw('late is null')->orderByRaw('due_at is null')->orderBy('due_at')->orderBy('id')
+        $pieces = $query->orderByRaw('isnull(late)')->orderByRaw('isnull(due_at)')->orderBy('due_at')->orderBy('id')
             ->forPage($asked->page + 1, self::PER_PAGE)
             ->get(['id', 'workshop_id', 'name', 'wood', 'due_at', 'ready_at', 'late', 'chance', 'state', 'air_id']);
         $steps = self::steps($workshop, $asked->by === 'piece' ? array_values($pieces->modelKeys()) : null,
@@ -174,10 +174,12 @@ final readonly class WeeksChart
     private static function days(WeekSheet $sheet, Workshop $workshop, Show $show, WeeksAsked $asked): void
     {
         $offset = now($workshop->time_zone)->offset;
-        $planned = $workshop->plannedSteps()->where('state', StepState::Open)->whereNotNull('start_at')
-            ->where('start_at', '<', $asked->until($show)->utc())->toBase()
-            ->selectRaw('date(date_add(start_at, interval ? second)) as day', [$offset])
-            ->selectRaw('sum(minutes) / 60 as hours')->groupBy('day')->pluck('hours', 'day');
+        $planned = [];
+        foreach ($workshop->plannedSteps()->where('state', StepState::Open)->where('minutes', '>', 0)
+            ->where('start_at', '<', $asked->until($show)->utc())->toBase()->get(['start_at', 'minutes']) as $step) {
+            $day = gmdate('Y-m-d', (int) strtotime("$step->start_at UTC") + $offset);
+            $planned[$day] = ($planned[$day] ?? 0.0) + $step->minutes / 60;
+        }
         $hours = $workshop->workers->isEmpty() ? [$workshop->workingHours()]
             : $workshop->workers->map(fn (Worker $one): WorkingHours => $one->person($workshop)->hours)->all();
         $open = [];

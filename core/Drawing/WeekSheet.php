@@ -151,7 +151,9 @@ final class WeekSheet
             ]);
         }
         foreach ($row->hands as [$from, $to, $title]) {
-            $drawn .= $this->bar($from, $to, $middle, $tall, 'var(--ink)', $title);
+            $drawn .= $this->bar(
+                from: $from, to: $to, middle: $middle, tall: $tall, fill: 'var(--ink)', title: $title,
+            );
         }
         $this->rows .= $drawn.$this->spare($row, $middle, $tall).$this->ready($row, $middle)
             .$this->due($row, $y, $tall).($row->marked['chosen'] ? Svg::tag('rect', [

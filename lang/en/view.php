@@ -126,6 +126,7 @@ return [
         'between' => ', between {from} and {until}',
     ],
     'calendar-feed' => [
+        'must-begin' => '{piece}: {title} must begin by {time}',
         'not-planned' => 'Not planned.',
         'planned-ready' => 'Planned to be ready {day} {time}.',
         'window-closes' => ' The window closes {day} {time}.',
@@ -637,10 +638,12 @@ return [
         'given-up-busy' => 'scuff it first: hands are busy when its window closes,',
     ],
     'week-piece' => [
-        'weight-5' => 'half as much',
-        'weight-10' => 'as usual',
-        'weight-20' => 'twice as much',
-        'weight-40' => 'four times',
+        'weights' => [
+            'half' => 'half as much',
+            'usual' => 'as usual',
+            'twice' => 'twice as much',
+            'most' => 'four times',
+        ],
     ],
     'tried' => [
         'no-date' => 'no date',

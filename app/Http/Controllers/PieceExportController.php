@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Spreadsheet;
 use App\Models\OwnMix;
 use App\Models\OwnWood;
 use App\Models\Piece;
@@ -20,9 +21,6 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 class PieceExportController extends Controller
 {
-    /** What a spreadsheet takes for the beginning of a formula or a command, in plain and in full-width letters. */
-    private const FORMULA = '/^\s*[=+\-@|%\t\r\x{FF1D}\x{FF0B}\x{FF0D}\x{FF20}\x{FF5C}\x{2212}]/u';
-
     public function json(Request $request, Piece $piece, ShopMapper $mapper): Response
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
@@ -84,35 +82,23 @@ class PieceExportController extends Controller
 
     public function csv(Request $request, Piece $piece, Show $show): StreamedResponse
     {
-        return response()->streamDownload(function () use ($piece, $show): void {
-            $out = fopen('php://output', 'w');
-            if ($out === false) {
-                return;
-            }
-            $write = fn (array $cells) => fputcsv($out, array_map($this->plain(...), $cells), ',', '"', '', "\r\n");
-            $write([
-                'position', 'step', 'part', 'title', 'minutes', 'state', 'start_utc', 'end_utc',
-                'wait_min_reference_hours', 'wait_max_reference_hours', 'product', 'amount_ml', 'hold', 'speed_rpm',
-                'because',
-            ]);
+        $rows = function () use ($piece, $show): iterable {
             foreach ($piece->plannedSteps as $step) {
                 $d = $step->details;
-                $write([
+                yield [
                     $step->position + 1, $step->step, $step->part, $show->said($step->title), $step->minutes,
                     $step->state->value,
                     $step->start_at?->toIso8601ZuluString(), $step->end_at?->toIso8601ZuluString(),
                     $d->wait['min_hours'] ?? 0, $d->wait['max_hours'] ?? null, $step->product, $d->amount?->ml(),
                     $show->said($d->hold), $d->speedRpm, $show->said($d->because),
-                ]);
+                ];
             }
-        }, DownloadName::of([$piece->name, 'route'], 'csv'), ['Content-Type' => 'text/csv; charset=UTF-8']);
-    }
+        };
 
-    /** A cell that a spreadsheet would run as a formula is made plain text. */
-    private function plain(mixed $cell): string
-    {
-        $text = (string) $cell;
-
-        return preg_match(self::FORMULA, $text) === 1 && ! is_numeric($text) ? "'$text" : $text;
+        return Spreadsheet::download(DownloadName::of([$piece->name, 'route'], 'csv'), [
+            'position', 'step', 'part', 'title', 'minutes', 'state', 'start_utc', 'end_utc',
+            'wait_min_reference_hours', 'wait_max_reference_hours', 'product', 'amount_ml', 'hold', 'speed_rpm',
+            'because',
+        ], $rows());
     }
 }

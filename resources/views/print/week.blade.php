@@ -4,6 +4,8 @@
         <p class="no-print mb-3 flex gap-6">
             <a href="{{ route('weeks') }}">Back to Weeks</a>
             <span class="faint">Print this page on A4, landscape.</span>
+            <a class="ml-auto" href="{{ route('week.csv') }}">As a table (CSV)</a>
+            <a href="{{ route('plan.json') }}">The whole plan (JSON)</a>
         </p>
         <div class="week-days">
             @foreach ($week as $day)
