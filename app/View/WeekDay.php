@@ -18,6 +18,15 @@ final readonly class WeekDay
 
     private const MOST_WEEKS = 52;
 
+    /** More steps of one day go on no sheet of A4. */
+    private const ON_PAPER = 44;
+
+    private const LOOSE = 16;
+
+    private const LIGHT = 8;
+
+    private const HEAVY = 22;
+
     /**
      * @param  Collection<int, PlannedStep>  $steps
      * @param  array<string, StepPin>  $pins  by piece and step
@@ -63,6 +72,73 @@ final readonly class WeekDay
         return implode(', ', array_filter(array_map(
             fn (string $id): string => $this->names[(int) $id] ?? '', explode(',', (string) $step->who),
         )));
+    }
+
+    /**
+     * Steps that one pair of hands does on one piece, one behind the other, as far as a sheet of paper has room.
+     *
+     * @return list<non-empty-list<PlannedStep>>
+     */
+    public function runs(): array
+    {
+        $runs = [];
+        $last = null;
+        foreach ($this->steps->take(self::ON_PAPER) as $step) {
+            $same = "$step->piece_id $step->who";
+            $runs[$same === $last ? count($runs) - 1 : count($runs)][] = $step;
+            $last = $same;
+        }
+
+        return array_values($runs);
+    }
+
+    /** @param  non-empty-list<PlannedStep>  $run */
+    public function titles(array $run, Show $show): string
+    {
+        return implode('; ', array_map(fn (PlannedStep $step): string => $show->said($step->title), $run));
+    }
+
+    /**
+     * When the first window of a run closes that is kept.
+     *
+     * @param  non-empty-list<PlannedStep>  $run
+     */
+    public function closes(array $run): ?Carbon
+    {
+        foreach ($run as $step) {
+            if ($step->closes_at !== null && $step->given_up_at === null) {
+                return $step->closes_at;
+            }
+        }
+
+        return null;
+    }
+
+    /** The class by which a sheet gives a day its share of room. */
+    public function width(): string
+    {
+        return match (true) {
+            $this->steps->isEmpty() => 'is-empty',
+            $this->steps->count() <= self::LIGHT => 'is-light',
+            $this->steps->count() > self::HEAVY => 'is-heavy',
+            default => '',
+        };
+    }
+
+    /** How many steps a sheet has no room for. */
+    public function more(): int
+    {
+        return max(0, $this->steps->count() - self::ON_PAPER);
+    }
+
+    /**
+     * Whether a week must be set small to go on one sheet.
+     *
+     * @param  list<self>  $week
+     */
+    public static function isTight(array $week): bool
+    {
+        return max(0, ...array_map(fn (self $day): int => $day->steps->count(), $week)) > self::LOOSE;
     }
 
     public function minutes(): float

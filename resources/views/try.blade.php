@@ -36,7 +36,7 @@
                         <th>Due</th>
                         <th>Ready now</th>
                         <th>Ready then</th>
-                        <th></th>
+                        <th>Then</th>
                     </tr>
                 </thead>
                 <tbody>

@@ -69,6 +69,7 @@
                         @csrf
                         @method('put')
                         <input type="hidden" name="by_days" value="0" />
+                        <button>Move it</button>
                         <input type="hidden" name="back" value="{{ $asked->address() }}" />
                     </form>
                     <div class="small mt-2 flex flex-wrap gap-x-6 gap-y-1">

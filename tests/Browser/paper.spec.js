@@ -36,11 +36,25 @@ test('Weeks prints its chart with what its lines mean, and without what is for t
     await page.goto('/weeks');
     await page.emulateMedia({ media: 'print' });
     await expect(page.getByRole('navigation', { name: 'How far' })).toBeHidden();
-    await expect(page.getByText('due date as a tall line, ready as a ring')).toBeVisible();
+    await expect(page.getByText(/hands · ▨ waits · ○ ready · ┄ to spare/)).toBeVisible();
+    await expect(page.getByRole('complementary', { name: 'Chosen' })).toBeHidden();
     await expect(page.getByText('Why?')).toBeHidden();
     // Nothing is told apart by its colour alone: the line of the due date is there in ink.
     const red = await page.locator('main svg').first().innerHTML();
     expect(red).not.toContain('red line');
+});
+
+test('a week goes on one sheet of A4 and reads in black', async ({ page }, info) => {
+    await openDemo(page);
+    await page.goto('/weeks/sheet');
+    const file = info.outputPath('week.pdf');
+    writeFileSync(file, await page.pdf({ format: 'A4', landscape: true, preferCSSPageSize: false }));
+    expect(execFileSync('pdfinfo', [file]).toString()).toMatch(/Pages:\s+1\n/);
+    await page.emulateMedia({ media: 'print' });
+    const colours = await page
+        .locator('.week-days :is(h2, p, b)')
+        .evaluateAll((all) => [...new Set(all.map((el) => getComputedStyle(el).color))]);
+    expect(colours).toEqual(['rgb(0, 0, 0)']);
 });
 
 test('in colours of the system every button can be read', async ({ page }) => {

@@ -7,9 +7,10 @@
             <a class="ml-auto" href="{{ route('week.csv') }}">As a table (CSV)</a>
             <a href="{{ route('plan.json') }}">The whole plan (JSON)</a>
         </p>
-        <div class="week-days">
+        <h1>The week from {{ $show->day($week[0]->day) }}</h1>
+        <div class="week-days {{ App\View\WeekDay::isTight($week) ? 'is-tight' : '' }}">
             @foreach ($week as $day)
-                <section aria-label="{{ $show->day($day->day) }}">
+                <section class="{{ $day->width() }}" aria-label="{{ $show->day($day->day) }}">
                     <h2>
                         {{ $show->day($day->day) }}
                         <span
@@ -17,19 +18,22 @@
                             >{{ $day->steps->isEmpty() ? '' : $show->hours($day->minutes() / 60) }}</span
                         >
                     </h2>
-                    @foreach ($day->steps as $step)
+                    @foreach ($day->runs() as $run)
                         <p>
                             {!! TickBox::svg(false, say('pages.pieces-card.open')) !!}
-                            <b>{{ $show->time($step->start_at) }}</b>
-                            <b>{{ $step->piece->name }}</b> {{ $show->said($step->title) }}
-                            @if ($day->who($step) !== '')
-                                <i>{{ $day->who($step) }}</i>
+                            <b>{{ $show->time($run[0]->start_at) }} {{ $run[0]->piece->name }}</b>
+                            @if ($day->who($run[0]) !== '')
+                                <i>{{ $day->who($run[0]) }}</i>
                             @endif
-                            @if ($step->given_up_at === null && $step->closes_at !== null)
-                                <u>by {{ $show->time($step->closes_at) }}</u>
+                            {{ $day->titles($run, $show) }}
+                            @if ($day->closes($run) !== null)
+                                <u>by {{ $show->time($day->closes($run)) }}</u>
                             @endif
                         </p>
                     @endforeach
+                    @if ($day->more() > 0)
+                        <p>and {{ $day->more() }} more</p>
+                    @endif
                 </section>
             @endforeach
         </div>
