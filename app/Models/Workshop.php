@@ -235,6 +235,16 @@ class Workshop extends Keeping
         return $this->hasMany(Worker::class)->orderBy('id');
     }
 
+    /** Who does a step, by name; empty where one pair of hands does everything. */
+    public function whoDoes(PlannedStep $step): string
+    {
+        $names = $this->workers->count() < 2 ? [] : $this->workers->pluck('name', 'id')->all();
+
+        return implode(', ', array_filter(array_map(
+            fn (string $id): string => $names[(int) $id] ?? '', explode(',', (string) $step->who),
+        )));
+    }
+
     /** @return HasMany<StepPin, $this> */
     public function pins(): HasMany
     {

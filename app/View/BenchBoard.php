@@ -16,6 +16,7 @@ use HonestGrain\Drawing\WaitBar;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Words\Said;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
 
 /** What the Bench shows: one step for now, what comes after it, what waits, and which windows close today. */
@@ -29,10 +30,12 @@ final readonly class BenchBoard
      * @param  Collection<int, PlannedStep>  $ready  for hands, in the plan's order
      * @param  Collection<int, PlannedStep>  $waiting
      * @param  list<Must>  $musts
-     * @param  Collection<int, PlannedStep>  $together  the same batch as the step for now
+     * @param  Collection<int, PlannedStep>  $together  the same as the step for now, on other pieces, that could be
+     *     done with it
      * @param  Collection<int, LogEntry>  $lately
      * @param  Collection<int, Piece>  $held  pieces that something is wrong with
      * @param  Worker|null  $worker  whose bench it is; null: everybody's
+     * @param  string  $who  does the step for now; empty where one pair of hands does everything
      */
     private function __construct(
         public ?PlannedStep $now,
@@ -48,6 +51,7 @@ final readonly class BenchBoard
         public ?Said $trouble,
         public Collection $held,
         public ?Worker $worker,
+        public string $who,
     ) {
     }
 
@@ -84,7 +88,7 @@ final readonly class BenchBoard
             (clone $waits)->orderBy('opens_at')->limit(self::WAITING)->get(),
             $waits->count(),
             Musts::of($workshop, $worker),
-            $now?->batch === null ? new Collection : $ready->slice(1)->where('batch', $now->batch)->values(),
+            $now?->batch === null ? new Collection : self::together($now, clone $open),
             $now?->runningClock(),
             $workshop->logEntries()
                 ->with('piece:id,workshop_id,name')
@@ -96,7 +100,21 @@ final readonly class BenchBoard
             $workshop->plan_summary?->trouble,
             $held,
             $worker,
+            $now === null ? '' : $workshop->whoDoes($now),
         );
+    }
+
+    /**
+     * What could be done while the same is out: no wait and no window stands against it.
+     *
+     * @param  HasMany<PlannedStep, Workshop>  $open
+     * @return Collection<int, PlannedStep>
+     */
+    private static function together(PlannedStep $now, HasMany $open): Collection
+    {
+        return $open->where('batch', $now->batch)->where('piece_id', '!=', $now->piece_id)
+            ->where(fn ($q) => $q->whereNull('opens_at')->orWhere('opens_at', '<=', now()))
+            ->whereNull('given_up_at')->orderBy('start_at')->limit(self::AFTER)->get()->unique('piece_id')->values();
     }
 
     public function whyNothing(): string
@@ -149,7 +167,7 @@ final readonly class BenchBoard
             : say('view.bench-board.next', ['at' => $at === null
                 ? say('view.bench-board.when-you-ready') : $show->dayTime($at)]);
 
-        return "$when, ".$show->minutes($this->now->minutes ?? 0.0);
+        return "$when, ".$show->minutes($this->now->minutes ?? 0.0).($this->who === '' ? '' : " · $this->who");
     }
 
     /** How much of a wait is over. */

@@ -49,6 +49,12 @@ final readonly class RoutePage
             ? say('view.route-page.taken-as-turned') : '';
     }
 
+    /** Who does a step; empty where one pair of hands does everything. */
+    public function who(PlannedStep $step): string
+    {
+        return $this->piece->workshop->whoDoes($step);
+    }
+
     /** Until when its wood dries, by its weights; empty for what is dry or has no place on the rack. */
     public function drying(): string
     {

@@ -30,13 +30,12 @@ final readonly class WeekDay
     /**
      * @param  Collection<int, PlannedStep>  $steps
      * @param  array<string, StepPin>  $pins  by piece and step
-     * @param  array<int, string>  $names  workers, by number
      */
     private function __construct(
         public Carbon $day,
         public Collection $steps,
         public array $pins,
-        public array $names,
+        private Workshop $workshop,
     ) {
     }
 
@@ -69,9 +68,7 @@ final readonly class WeekDay
     /** Who does a step; empty where one pair of hands does everything. */
     public function who(PlannedStep $step): string
     {
-        return implode(', ', array_filter(array_map(
-            fn (string $id): string => $this->names[(int) $id] ?? '', explode(',', (string) $step->who),
-        )));
+        return $this->workshop->whoDoes($step);
     }
 
     /**
@@ -155,7 +152,7 @@ final readonly class WeekDay
                 ->where('minutes', '>', 0)->whereBetween('start_at', [$day->copy()->utc(), $until->utc()])
                 ->orderBy('start_at')->orderBy('id')->get(),
             $workshop->pins()->get()->keyBy(fn (StepPin $pin): string => "$pin->piece_id $pin->step")->all(),
-            $workshop->workers->count() < 2 ? [] : $workshop->workers->pluck('name', 'id')->all(),
+            $workshop,
         );
     }
 }

@@ -151,17 +151,20 @@
                         <strong>{{ $show->said($hazard->title()) }}.</strong> {{ $show->said($hazard->says()) }}
                     </p>
                 @endforeach
-                <h2 class="faint mt-6 font-sans text-base font-normal">
-                    @if ($board->together->isNotEmpty())
-                        Then, the same while it is out first
-                    @else
-                        Then
-                    @endif
-                </h2>
+                @if ($board->together->isNotEmpty())
+                    <p class="note" id="together">
+                        <strong>The same while it is out:</strong>
+                        @foreach ($board->together as $other)
+                            <a href="{{ route('pieces.route', $other->piece_id) }}">{{ $other->piece->name }}</a
+                            >{{ $loop->last ? '.' : ',' }}
+                        @endforeach
+                    </p>
+                @endif
+                <h2 class="faint mt-6 font-sans text-base font-normal">Then</h2>
                 <div class="overflow-x-auto">
                     <table class="text-[1.08rem]">
                         <tbody>
-                            @forelse ($board->together->concat($board->ready->diff($board->together)) as $next)
+                            @forelse ($board->ready as $next)
                                 <tr>
                                     <td>
                                         <a

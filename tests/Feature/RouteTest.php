@@ -193,7 +193,7 @@ final class RouteTest extends FeatureTestCase
             self::assertEquals($piece->due_at, $one->due_at);
             self::assertNotNull($one->ready_at);
         }
-        $this->get('/bench')->assertSee('the same while it is out');
+        $this->get('/bench')->assertSee('The same while it is out:');
         $this->post(route('pieces.copy', $piece), ['copies' => '99'])->assertSessionHasErrors('copies');
     }
 

@@ -22,6 +22,9 @@
         @endif
         @if ($step->minutes > 0)
             <span class="faint block">{{ $show->minutes($step->minutes) }}</span>
+            @if ($isOpen && $told->who($step) !== '')
+                <span class="faint block">{{ $told->who($step) }}</span>
+            @endif
         @endif
     </p>
     <div>
