@@ -9,6 +9,7 @@ use App\Models\EntryKind;
 use App\Models\Kept\Abraded;
 use App\Models\Kept\Facts;
 use App\Models\Kept\LabelFigures;
+use App\Models\Kept\OpenHours;
 use App\Models\Kept\Planned;
 use App\Models\Kept\UsualAir;
 use App\Models\LogEntry;
@@ -29,6 +30,7 @@ use HonestGrain\Piece\Id;
 use HonestGrain\Piece\Starter;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Route;
+use HonestGrain\Route\Skill;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
 use Illuminate\Support\Facades\DB;
@@ -97,9 +99,15 @@ class DemoWorkshop
         $this->wren = $this->workshop->users()->create(
             ['name' => 'Wren Tolliver', 'email' => $wren, 'password' => $password, 'role' => Role::Owner],
         );
-        $this->workshop->users()->create(
+        $idris = $this->workshop->users()->create(
             ['name' => 'Idris Pell', 'email' => $idris, 'password' => $password, 'role' => Role::Maker],
         );
+        $this->workshop->workers()->create(['name' => $this->wren->name, 'user_id' => $this->wren->id]);
+        $this->workshop->workers()->create([
+            'name' => $idris->name, 'user_id' => $idris->id,
+            'hours' => new OpenHours(['thu' => [['13:00', '17:00']], 'sat' => [['09:00', '13:00']]]),
+            'skills' => [Skill::Sanding->value, Skill::Finishing->value],
+        ]);
         $this->fair = now($this->workshop->time_zone)->startOfDay()->addDays(18)->setTime(9, 0);
         $this->workshop->update(
             ['closed' => [$this->fair->toDateString(), $this->fair->copy()->addDay()->toDateString()]],
@@ -113,6 +121,7 @@ class DemoWorkshop
         $this->month();
         $this->learner->derive($this->workshop);
         $this->planner->plan($this->workshop);
+        $this->planner->weighSoon($this->workshop);
 
         return $this->wren;
     }

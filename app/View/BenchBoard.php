@@ -100,7 +100,7 @@ final readonly class BenchBoard
             $workshop->plan_summary?->trouble,
             $held,
             $worker,
-            $now === null ? '' : $workshop->whoDoes($now),
+            $now === null || $worker !== null ? '' : $workshop->whoDoes($now),
         );
     }
 

@@ -40,7 +40,9 @@ final readonly class Musts
             ->where('minutes', '>', 0)->whereNotIn('piece_id', $fault)
             ->where(fn ($q) => $q->where('must_at', '<=', $dayEnds)->orWhere('closes_at', '<=', $dayEnds)
                 ->orWhere('given_up_at', '<=', $dayEnds))
-            ->of($worker)->orderBy('start_at')->orderBy('id')->get();
+            ->of($worker)->orderBy('start_at')->orderBy('id')->get([
+                'id', 'workshop_id', 'piece_id', 'title', 'start_at', 'must_at', 'closes_at', 'given_up_at',
+            ]);
     }
 
     private static function must(PlannedStep $step, Workshop $workshop, Carbon $dayEnds): Must
@@ -51,7 +53,7 @@ final readonly class Musts
             return new Must($step, $step->given_up_at, true, $workshop->workingHours()->openUntil($closes) === null);
         }
         if ($step->closes_at !== null && $step->closes_at->lte($dayEnds)) {
-            return new Must($step, $step->closes_at, false, false);
+            return new Must($step, $step->closes_at->min($step->must_at ?? $step->closes_at), false, false);
         }
 
         return new Must($step, $step->piece->late === null ? $step->must_at : null, false, false);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Workshop;
-use HonestGrain\Reading\Copy;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 
@@ -18,6 +17,12 @@ final readonly class WeeksAsked
 
     private const USUAL_SPAN = 21;
 
+    /** What an address need not say. */
+    private const USUAL = [
+        'days' => self::USUAL_SPAN, 'by' => self::BY[0], 'page' => null, 'find' => '', 'late' => null, 'piece' => null,
+        'day' => null,
+    ];
+
     private const MOST_PAGES = 500;
 
     private function __construct(
@@ -28,6 +33,7 @@ final readonly class WeeksAsked
         public bool $isLateOnly,
         public ?int $piece,
         public ?string $day,
+        private string $path,
     ) {
     }
 
@@ -42,22 +48,31 @@ final readonly class WeeksAsked
             min(self::MOST_PAGES, max(0, $request->integer('page', 1) - 1)), mb_substr(trim($text('find')), 0, 60),
             $text('late') === '1', $request->integer('piece') ?: null,
             preg_match('/^\d{4}-\d\d-\d\d$/', $day) === 1 && strtotime($day) !== false ? $day : null,
+            route('weeks'),
         );
+    }
+
+    /** Whether no piece is left out. */
+    public function isOfAll(): bool
+    {
+        return $this->find === '' && ! $this->isLateOnly && $this->page === 0;
     }
 
     /** The address of the same, with something of it otherwise. */
     public function address(mixed ...$otherwise): string
     {
-        $named = array_filter($otherwise, is_string(...), ARRAY_FILTER_USE_KEY);
-        $asked = $named === [] ? $this : Copy::with($this, $named);
+        $asked = $otherwise + [
+            'days' => $this->days, 'by' => $this->by, 'page' => $this->page, 'find' => $this->find,
+            'late' => $this->isLateOnly ? 1 : null, 'piece' => $this->piece, 'day' => $this->day,
+        ];
+        $asked['page'] = $asked['page'] === 0 ? null : $asked['page'] + 1;
+        $said = [];
+        foreach (self::USUAL as $name => $usual) {
+            $said += $asked[$name] === $usual ? [] : [$name => $asked[$name]];
+        }
+        $query = http_build_query($said);
 
-        return route('weeks', array_filter([
-            'days' => $asked->days === self::USUAL_SPAN ? null : $asked->days,
-            'by' => $asked->by === self::BY[0] ? null : $asked->by,
-            'page' => $asked->page === 0 ? null : $asked->page + 1,
-            'find' => $asked->find, 'late' => $asked->isLateOnly ? 1 : null, 'piece' => $asked->piece,
-            'day' => $asked->day,
-        ], fn (mixed $value): bool => $value !== null && $value !== ''));
+        return $query === '' ? $this->path : "$this->path?$query";
     }
 
     /** The first moment that is shown, and the first that is not. */

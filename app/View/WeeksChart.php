@@ -32,6 +32,9 @@ final readonly class WeeksChart
 
     private const MOST_PAGES = 12;
 
+    /** So many late pieces say why at once; the others when they are chosen. */
+    private const TOLD = 6;
+
     private const WORTH_DRAWING_SECONDS = 1200;
 
     private const SEEN_SECONDS = 3600;
@@ -69,7 +72,7 @@ final readonly class WeeksChart
             $asked->until($show)->utc());
         $isDense = $asked->by === 'piece' && $pieces->count() > self::DENSE_ABOVE;
         $sheet = new WeekSheet((int) $asked->from($show)->timestamp, (int) $asked->until($show)->timestamp, $isDense);
-        self::days($sheet, $workshop, $show, $asked);
+        self::days($sheet, $workshop, $show, $asked, $found === $pieces->count() && $asked->isOfAll() ? $steps : null);
         $rows = [];
         foreach ($pieces as $piece) {
             [$row, $next] = self::row(
@@ -145,12 +148,12 @@ final readonly class WeeksChart
         return $number === $this->asked->page + 1;
     }
 
-    /** @return list<Piece> those on this page that will be late */
+    /** @return list<Piece> those on this page that will be late, as far as they are told at length */
     public function late(): array
     {
-        return array_values(array_filter(
+        return array_slice(array_values(array_filter(
             array_column($this->rows, 'piece'), fn (Piece $piece): bool => $piece->late !== null,
-        ));
+        )), 0, self::TOLD);
     }
 
     /** "2 days late", "3 days to spare", "in time 6 times in 10". */
@@ -170,15 +173,26 @@ final readonly class WeeksChart
         };
     }
 
-    /** The heads of the days, and how full each is. */
-    private static function days(WeekSheet $sheet, Workshop $workshop, Show $show, WeeksAsked $asked): void
-    {
+    /**
+     * The heads of the days, and how full each is.
+     *
+     * @param  Collection<int|string, Collection<int, \stdClass>>|null  $steps  where they are those of all pieces
+     */
+    private static function days(
+        WeekSheet $sheet,
+        Workshop $workshop,
+        Show $show,
+        WeeksAsked $asked,
+        ?Collection $steps,
+    ): void {
         $offset = now($workshop->time_zone)->offset;
         $planned = [];
-        foreach ($workshop->plannedSteps()->where('state', StepState::Open)->where('minutes', '>', 0)
-            ->where('start_at', '<', $asked->until($show)->utc())->toBase()->get(['start_at', 'minutes']) as $step) {
-            $day = gmdate('Y-m-d', (int) strtotime("$step->start_at UTC") + $offset);
-            $planned[$day] = ($planned[$day] ?? 0.0) + $step->minutes / 60;
+        $steps ??= self::steps($workshop, null, $asked->until($show)->utc());
+        foreach ($steps as $ofPiece) {
+            foreach ($ofPiece as $step) {
+                $day = gmdate('Y-m-d', (int) $step->start + $offset);
+                $planned[$day] = ($planned[$day] ?? 0.0) + $step->minutes / 60;
+            }
         }
         $hours = $workshop->workers->isEmpty() ? [$workshop->workingHours()]
             : $workshop->workers->map(fn (Worker $one): WorkingHours => $one->person($workshop)->hours)->all();
@@ -242,7 +256,7 @@ final readonly class WeeksChart
         $next = null;
         foreach ($steps as $step) {
             if ($step->minutes > 0) {
-                $hands[] = [(int) $step->start, (int) $step->end, $show->said($step->title)];
+                $hands[] = [(int) $step->start, (int) $step->end, $isDense ? '' : $show->said($step->title)];
                 $next ??= ['title' => $step->title, 'at' => Carbon::createFromTimestamp((int) $step->start)];
             }
         }

@@ -137,9 +137,7 @@ final class WeekSheet
             'x1' => 0, 'x2' => self::WIDTH, 'y1' => $this->y - 3, 'y2' => $this->y - 3, 'stroke' => 'var(--rule)',
             'stroke-width' => 0.6,
         ]).$this->label($row, $y);
-        foreach ($row->waits as [$from, $to]) {
-            $drawn .= $this->bar($from, $to, $middle, $tall - 6, 'url(#w)');
-        }
+        $drawn .= $this->bars($row->waits, $middle, $tall - 6, 'url(#w)');
         foreach ($row->levels as [$from, $to, $share]) {
             $high = $tall * $share;
             $drawn .= Svg::tag('rect', [
@@ -150,11 +148,10 @@ final class WeekSheet
                 'y2' => $middle + $tall / 2 - $high, 'stroke' => 'var(--ink)', 'stroke-width' => 1.2,
             ]);
         }
-        foreach ($row->hands as [$from, $to, $title]) {
-            $drawn .= $this->bar(
-                from: $from, to: $to, middle: $middle, tall: $tall, fill: 'var(--ink)', title: $title,
-            );
-        }
+        $drawn .= $this->isDense ? $this->bars($row->hands, $middle, $tall, 'var(--ink)', self::LEAST)
+            : implode('', array_map(fn (array $hand): string => $this->bars(
+                [$hand], $middle, $tall, 'var(--ink)', self::LEAST,
+            ), $row->hands));
         $this->rows .= $drawn.$this->spare($row, $middle, $tall).$this->ready($row, $middle)
             .$this->due($row, $y, $tall).($row->marked['chosen'] ? Svg::tag('rect', [
                 'x' => 1, 'y' => $y - 4, 'width' => self::WIDTH - 2, 'height' => $this->row, 'fill' => 'none',
@@ -195,12 +192,27 @@ final class WeekSheet
         ]).$name.$more);
     }
 
-    private function bar(int $from, int $to, float $middle, float $tall, string $fill, string $title = ''): string
+    /**
+     * Bars of one kind as one path; a single one says what it is.
+     *
+     * @param  list<array{0: int, 1: int, 2?: string}>  $stretches
+     */
+    private function bars(array $stretches, float $middle, float $tall, string $fill, float $least = 0.0): string
     {
-        return $to <= $this->from || $from >= $this->to ? '' : Svg::tag('rect', [
-            'x' => $this->x($from), 'y' => $middle - $tall / 2, 'height' => $tall, 'fill' => $fill,
-            'width' => max($title === '' ? 0.0 : self::LEAST, $this->x($to) - $this->x($from)),
-        ], $title === '' ? '' : Svg::tag('title', [], Svg::escaped($title)));
+        $path = $says = '';
+        [$top, $down] = [Svg::n($middle - $tall / 2), Svg::n($tall)];
+        foreach ($stretches as $stretch) {
+            [$from, $to] = [$stretch[0], $stretch[1]];
+            if ($to > $this->from && $from < $this->to) {
+                $x = $this->x($from);
+                $wide = Svg::n(max($least, $this->x($to) - $x));
+                $path .= 'M'.Svg::n($x)." {$top}h{$wide}v{$down}h-{$wide}z";
+                $says = $stretch[2] ?? '';
+            }
+        }
+
+        return $path === '' ? '' : Svg::tag('path', ['d' => $path, 'fill' => $fill], $says === '' || $this->isDense
+            ? '' : Svg::tag('title', [], Svg::escaped($says)));
     }
 
     /** What is to spare, as two dotted lines from where it is ready to where it is due. */

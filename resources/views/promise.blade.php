@@ -6,9 +6,7 @@
             <x-field name="like" label="Like"
                 ><select name="like">
                     @foreach ($pieces as $one)
-                        <option value="{{ $one->id }}" @selected($one->id === $like?->id)>
-                            {{ $one->name }}, {{ $one->wood }}
-                        </option>
+                        <option value="{{ $one->id }}" @selected($one->id === $like?->id)>{{ $one->name }}</option>
                     @endforeach</select
             ></x-field>
             <button class="press mb-3">Work it out</button>

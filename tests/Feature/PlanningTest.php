@@ -172,7 +172,7 @@ final class PlanningTest extends FeatureTestCase
             ->getContent();
         self::assertSame(
             $this->shop->plannedSteps()->where('minutes', '>', 0)->count(),
-            preg_match_all('/<rect [^>]*><title>/', $html),
+            preg_match_all('/<path d="M[^>]*><title>/', $html),
         );
         self::assertStringContainsString('url(#w)', $html);
         self::assertStringContainsString($piece->due_at->format('D j M'), $html);

@@ -56,7 +56,7 @@ class TryController extends Controller
         $like = $workshop->pieces()->find($request->integer('like'));
 
         return view('promise', [
-            'pieces' => $workshop->pieces()->orderByDesc('id')->limit(200)->get(['id', 'workshop_id', 'name', 'wood']),
+            'pieces' => $workshop->pieces()->orderByDesc('id')->limit(200)->get(['id', 'workshop_id', 'name']),
             'like' => $like, 'promise' => $like === null ? null : $whatIf->promise($workshop, $like),
         ]);
     }
