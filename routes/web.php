@@ -180,6 +180,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::get('weeks/try', [TryController::class, 'show'])->middleware('throttle:costly')->name('try');
     Route::get('weeks/price', [TryController::class, 'price'])->middleware('throttle:costly')->name('try.price');
     Route::post('weeks/try', [TryController::class, 'store']);
+    Route::post('weeks/try/back', [TryController::class, 'back'])->name('try.back');
     Route::post('weeks/try/more', [TryController::class, 'add'])->name('try.add');
     Route::get('calendar.ics', [CalendarController::class, 'file'])->name('calendar.file');
 

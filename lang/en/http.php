@@ -241,6 +241,8 @@ return [
         'as-it-was' => 'Nothing was changed.',
         'promised' => '{piece} is due {day}; the plan has moved.',
         'taken' => 'Taken; every date was worked out again.',
+        'taken-back' => 'Taken back; the plan has moved again.',
+        'changed-since' => 'Something else was changed since; change it back by hand.',
         'fixed' => 'Fixed: {count} {count?step stays:steps stay} when planned.',
         'let-go' => '{count} {count?step:steps} may move again.',
         'never' => 'never',

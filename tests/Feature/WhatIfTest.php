@@ -29,7 +29,7 @@ final class WhatIfTest extends FeatureTestCase
             $bowl->due_at->format('Y-m-d\TH:i:s\Z'), $bowl->document->fields()['due_at'], 'in its document',
         );
         $this->get('/weeks')->assertSee('Take it back');
-        $this->post('/weeks/try', ['do' => session('takeBack') ?? ["due:$bowl->id:{$due->getTimestamp()}"]]);
+        $this->post('/weeks/try/back')->assertRedirect();
         self::assertEquals($due, $bowl->refresh()->due_at);
         $this->put("/weeks/pieces/$bowl->id", ['weight' => '4'])->assertSessionHasNoErrors();
         self::assertSame(4.0, $bowl->refresh()->weight);
@@ -122,6 +122,28 @@ final class WhatIfTest extends FeatureTestCase
         $this->post('/weeks/try', ['do' => ['open:2026-12-06', 'help:2026-12-03']])->assertSessionHasNoErrors();
         self::assertArrayHasKey('2026-12-06', $this->shop->refresh()->also->dates);
         self::assertSame(2, $this->shop->workers()->count());
+        $this->post('/weeks/try/back')->assertSessionHas('said', 'Taken back; the plan has moved again.');
+        self::assertSame([], $this->shop->refresh()->also->dates);
+        self::assertSame(0, $this->shop->workers()->count());
+        self::assertEquals($ready, $bowl->refresh()->ready_at);
+        $this->post('/weeks/try/back');
+        self::assertStringContainsString('Something else was changed since', (string) session('said'));
+    }
+
+    public function test_what_was_taken_is_taken_back_only_while_nothing_else_was_changed(): void
+    {
+        $bowl = $this->bowl();
+        $document = $bowl->refresh()->document;
+        $this->post('/weeks/try', ['do' => ["fewer:$bowl->id", "weigh:$bowl->id:2", "warm:$bowl->id:24:1797841200"]]);
+        self::assertSame(2.0, $bowl->refresh()->weight);
+        self::assertNotEquals($document, $bowl->document);
+        $this->post('/weeks/try/back');
+        self::assertSame(1.0, $bowl->refresh()->weight);
+        self::assertEquals($document->fields(), $bowl->document->fields());
+        $this->post('/weeks/try', ['do' => ["fewer:$bowl->id"]]);
+        $this->work($bowl, 'body/mount');
+        $this->post('/weeks/try/back');
+        self::assertNotEquals($document->fields(), $bowl->refresh()->document->fields(), 'something was done since');
     }
 
     public function test_one_more_piece_is_promised_beside_the_others_and_among_them(): void

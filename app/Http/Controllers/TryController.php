@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\AddChange;
 use App\Http\Requests\TrySheet;
+use App\Planning\VersionConflict;
+use App\Planning\WhatIf\Before;
 use App\Planning\WhatIf\Change;
 use App\Planning\WhatIf\Changes;
 use App\Planning\WhatIf\WhatIf;
@@ -17,6 +19,9 @@ use Illuminate\Http\Request;
 /** The sheet on which something is tried without changing the plan; its address is all of it. */
 class TryController extends Controller
 {
+    /** What was taken last, in the session of whoever took it. */
+    public const TAKEN = 'taken';
+
     public function show(TrySheet $request, WhatIf $whatIf): View
     {
         return view('try', ['page' => $this->page($request, $whatIf, $request->changes())]);
@@ -43,10 +48,29 @@ class TryController extends Controller
     public function store(TrySheet $request, WhatIf $whatIf): RedirectResponse
     {
         $changes = $request->changes();
-        $whatIf->take($this->workshop($request), $changes, $this->user($request));
+        $request->session()->put(self::TAKEN, $whatIf->take(
+            $this->workshop($request), $changes, $this->user($request),
+        ));
         $piece = array_values(array_filter(array_map(fn (Change $one): ?int => $one->piece(), $changes)))[0] ?? null;
 
-        return redirect()->route('weeks', array_filter(['piece' => $piece]))->with('said', say('http.weeks.taken'));
+        return redirect()->route('weeks', array_filter(['piece' => $piece]))->with('said', say('http.weeks.taken'))
+            ->with('takeBack', true);
+    }
+
+    /** Puts back what was taken last, if nothing else was changed since. */
+    public function back(Request $request, WhatIf $whatIf): RedirectResponse
+    {
+        $before = $request->session()->pull(self::TAKEN);
+        try {
+            if (! $before instanceof Before) {
+                throw new VersionConflict;
+            }
+            $whatIf->takeBack($this->workshop($request), $before);
+        } catch (VersionConflict) {
+            return back()->with('said', say('http.weeks.changed-since'));
+        }
+
+        return back()->with('said', say('http.weeks.taken-back'));
     }
 
     /** When one more piece like another could be promised. */

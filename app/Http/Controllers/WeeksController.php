@@ -10,9 +10,7 @@ use App\Models\Piece;
 use App\Planning\Planner;
 use App\Planning\WhatIf\Change;
 use App\Planning\WhatIf\Changes;
-use App\Planning\WhatIf\MoveDue;
 use App\Planning\WhatIf\Remedies;
-use App\Planning\WhatIf\Weigh;
 use App\Planning\WhatIf\WhatIf;
 use App\View\Moved;
 use App\View\Musts;
@@ -55,22 +53,19 @@ class WeeksController extends Controller
     public function move(MovePromise $request, Piece $piece, WhatIf $whatIf): RedirectResponse
     {
         $changes = $request->changes($piece);
-        $before = [$piece->ready_at, (int) $piece->due_at?->getTimestamp(), $piece->weight];
+        $before = $piece->ready_at;
         if ($changes !== []) {
-            $whatIf->take($this->workshop($request), $changes, $this->user($request));
+            $taken = $whatIf->take($this->workshop($request), $changes, $this->user($request));
+            $request->session()->put(TryController::TAKEN, $taken);
         }
         $piece->refresh();
-        $back = array_values(array_filter([
-            $before[1] === (int) $piece->due_at?->getTimestamp() ? null : new MoveDue($piece->id, $before[1]),
-            $before[2] === $piece->weight ? null : new Weigh($piece->id, $before[2]),
-        ]));
 
         return redirect()->to($request->string('back')->toString() ?: route('weeks', ['piece' => $piece->id]))
-            ->with('said', say($back === [] ? 'http.weeks.as-it-was' : 'http.weeks.promised', [
+            ->with('said', say($changes === [] ? 'http.weeks.as-it-was' : 'http.weeks.promised', [
                 'piece' => $piece->name,
                 'day' => $piece->due_at === null ? '' : Quantity::at($piece->due_at),
-            ]))->with('moved', Moved::told($piece->name, $before[0], $piece->ready_at))
-            ->with('takeBack', Changes::written($back));
+            ]))->with('moved', Moved::told($piece->name, $before, $piece->ready_at))
+            ->with('takeBack', $changes !== []);
     }
 
     /** @return array{written: string, said: mixed} */

@@ -27,6 +27,7 @@ final readonly class TakenShop implements Shop
         private User $user,
         private PieceEditor $editor,
         private Airs $airs,
+        private Before $before,
     ) {
     }
 
@@ -37,11 +38,13 @@ final readonly class TakenShop implements Shop
 
     public function openOn(string $date, array $stretches): void
     {
+        $this->before->workshop($this->workshop);
         $this->workshop->update(['also' => $this->workshop->also->with($date, $stretches)]);
     }
 
     public function closeOn(array $dates): void
     {
+        $this->before->workshop($this->workshop);
         $this->workshop->update([
             'closed' => array_values(array_unique([...$this->workshop->closed, ...$dates])),
             'also' => $this->workshop->also->without($dates),
@@ -51,12 +54,14 @@ final readonly class TakenShop implements Shop
     public function helpedOn(string $date, array $stretches): void
     {
         if ($this->workshop->workers()->doesntExist()) {
-            $this->workshop->workers()->create(['name' => $this->user->name, 'user_id' => $this->user->id]);
+            $this->before->worker($this->workshop->workers()->create([
+                'name' => $this->user->name, 'user_id' => $this->user->id,
+            ]));
         }
-        $this->workshop->workers()->create([
+        $this->before->worker($this->workshop->workers()->create([
             'name' => say('planning.what-if.helper', ['date' => $date]), 'hours' => new OpenHours([]),
             'also' => (new OpenDays)->with($date, $stretches),
-        ]);
+        ]));
     }
 
     public function airOf(int $piece): ?Air
@@ -66,6 +71,7 @@ final readonly class TakenShop implements Shop
 
     public function warm(Air $air, float $tempC, int $until): void
     {
+        $this->before->air($air);
         $air->update(['warmed' => [new Warmed((int) now()->getTimestamp(), $until, $tempC)]]);
     }
 
@@ -73,6 +79,7 @@ final readonly class TakenShop implements Shop
     {
         $row = $this->piece($piece);
         if ($row !== null) {
+            $this->before->document($row);
             $this->editor->change($row, new Edit($row->version, PieceChange::RemedyTaken, $this->user), $change);
         }
     }
@@ -86,12 +93,20 @@ final readonly class TakenShop implements Shop
 
     public function weigh(int $piece, float $weight): void
     {
-        $this->piece($piece)?->update(['weight' => $weight]);
+        $row = $this->piece($piece);
+        if ($row !== null) {
+            $this->before->row($row);
+            $row->update(['weight' => $weight]);
+        }
     }
 
     public function putAway(int $piece): void
     {
-        $this->piece($piece)?->update(['state' => PieceState::PutAway]);
+        $row = $this->piece($piece);
+        if ($row !== null) {
+            $this->before->row($row);
+            $row->update(['state' => PieceState::PutAway]);
+        }
     }
 
     public function piece(int $piece): ?Piece

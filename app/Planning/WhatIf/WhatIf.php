@@ -18,6 +18,7 @@ use App\Planning\Planner;
 use App\Planning\ShopMapper;
 use App\Planning\ShopPlan;
 use App\Planning\ShopState;
+use App\Planning\VersionConflict;
 use HonestGrain\Reading\Document;
 use Illuminate\Support\Carbon;
 
@@ -101,14 +102,25 @@ final readonly class WhatIf
      * All of them, or none.
      *
      * @param  list<Change>  $changes
+     * @return Before how to take them back
      */
-    public function take(Workshop $workshop, array $changes, User $user): void
+    public function take(Workshop $workshop, array $changes, User $user): Before
     {
-        $this->planner->apply($workshop, function () use ($workshop, $changes, $user): void {
-            $shop = new TakenShop($workshop->refresh(), $user, $this->editor, $this->airs);
+        $before = new Before;
+        $this->planner->apply($workshop, function () use ($workshop, $changes, $user, $before): void {
+            $shop = new TakenShop($workshop->refresh(), $user, $this->editor, $this->airs, $before);
             foreach ($changes as $change) {
                 $change->to($shop);
             }
         });
+        $before->version = $workshop->refresh()->version;
+
+        return $before;
+    }
+
+    /** @throws VersionConflict where something else was changed since */
+    public function takeBack(Workshop $workshop, Before $before): void
+    {
+        $this->planner->apply($workshop, fn () => $before->restore($workshop->refresh(), $this->editor));
     }
 }

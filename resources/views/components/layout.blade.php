@@ -77,11 +77,8 @@
             </form>
         @endif
         @if (session('takeBack'))
-            <form method="post" action="{{ route('try') }}" id="take-back" hidden>
+            <form method="post" action="{{ route('try.back') }}" id="take-back" hidden>
                 @csrf
-                @foreach (session('takeBack') as $written)
-                    <input type="hidden" name="do[]" value="{{ $written }}" />
-                @endforeach
             </form>
         @endif
         {{ $slot }}
