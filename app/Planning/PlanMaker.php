@@ -37,8 +37,18 @@ final readonly class PlanMaker
     /** Of what starts so soon it is said how long it may be left. */
     private const SOON_SECONDS = 36 * 3600;
 
+    /** The same in a shop of so many tasks that each answer costs as much as a plan of a small one. */
+    private const TODAY_SECONDS = 12 * 3600;
+
+    private const MANY_TASKS = 3_000;
+
     /** So often the plan is lived through, for the chance of each piece. */
     private const FUTURES = 200;
+
+    /** In a shop so full that fewer futures could be lived through than say anything, none is. */
+    private const LEAST_FUTURES = 50;
+
+    private const MOST_LIVED = 150_000;
 
     /** Whoever is so far ahead of the plan goes on with what was to come. */
     private const AHEAD_SECONDS = 180;
@@ -125,7 +135,9 @@ final readonly class PlanMaker
             $problem = $problem->counted($isWaitedFor ? self::LOOKS : self::LOOKS_BEHIND)->after($standing);
             if (! $isWaitedFor) {
                 $problem = $problem->asked(new Questions(
-                    explain: true, futures: self::FUTURES, explainBefore: $state->now + self::SOON_SECONDS,
+                    explain: true, futures: self::futures($problem->size()),
+                    explainBefore: $state->now + ($problem->size() > self::MANY_TASKS
+                        ? self::TODAY_SECONDS : self::SOON_SECONDS),
                 ));
             }
 
@@ -133,6 +145,13 @@ final readonly class PlanMaker
         } catch (BadInput $e) {
             return [null, $e->said];
         }
+    }
+
+    private static function futures(int $tasks): int
+    {
+        $count = min(self::FUTURES, intdiv(self::MOST_LIVED, max(1, $tasks)));
+
+        return $count < self::LEAST_FUTURES ? 0 : $count;
     }
 
     /**

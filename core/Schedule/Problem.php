@@ -142,6 +142,12 @@ final readonly class Problem
         return $this->copy($this->standing, new Budget($this->budget->milliseconds, $this->budget->seed, $looks));
     }
 
+    /** How many tasks there are in all. */
+    public function size(): int
+    {
+        return array_sum(array_map(fn (Job $job): int => count($job->tasks), $this->jobs));
+    }
+
     private function copy(Standing $standing, Budget $budget): self
     {
         return new self(

@@ -36,6 +36,11 @@ final readonly class TaskSearch implements Scheduler
 
     private const TRIES = 12;
 
+    private const TRIED_TASKS = 12_000;
+
+    /** A search that could place all tasks no more than so many times is not begun where there is a plan already. */
+    private const LEAST_ROUNDS = 4;
+
     /** @param  int|null  $looks  so many tasks are placed, however long that takes; null: the budget counts */
     public function __construct(private ?int $looks = null)
     {
@@ -47,24 +52,23 @@ final readonly class TaskSearch implements Scheduler
         $looks = $this->looks ?? $problem->budget->looks;
         $ms = (int) ($problem->budget->milliseconds * (1 - self::WRITING));
         $near = $this->near($problem);
+        $calm = $problem->standing->last === [] ? null : $this->calm($problem);
+        if ($calm !== null && $looks !== null && $looks < self::LEAST_ROUNDS * $problem->size()) {
+            // What a search would come to in so few looks is no better.
+            return $calm->plan((hrtime(true) - $began) / 1e6);
+        }
         $search = null;
-        if ($problem->standing->last !== []) {
+        if ($calm !== null) {
             $search = $this->steady($problem, $near);
             $this->refuseClashes($search->clashes());
             $search->run($began, $near === [] ? $ms : (int) ($ms * self::STEADY), $looks);
+            $search = $search->cost()->isWorth($calm->cost(), self::WORTH_A_CHANGE) ? $search : $calm;
         }
         if ($near !== [] || $search === null) {
             $free = new Search($problem);
             $this->refuseClashes($free->clashes());
             $free->run($began, $ms, $looks);
             $search = $search === null || $free->cost()->isWorth($search->cost(), self::WORTH_MOVING) ? $free : $search;
-        }
-
-        if ($problem->standing->last !== []) {
-            $all = $this->stillToCome($problem);
-            $calm = $this->steady($problem, $all);
-            $calm->asItStood($problem->start + self::NEAR_SECONDS);
-            $search = $search->cost()->isWorth($calm->cost(), self::WORTH_A_CHANGE) ? $search : $calm;
         }
 
         return $search->plan((hrtime(true) - $began) / 1e6);
@@ -82,6 +86,17 @@ final readonly class TaskSearch implements Scheduler
         ));
     }
 
+    /** The plan before, as far as it can still be so. */
+    private function calm(Problem $problem): Search
+    {
+        $all = $this->stillToCome($problem);
+        $calm = $this->steady($problem, $all);
+        $this->refuseClashes($calm->clashes());
+        $calm->asItStood($problem->start + self::NEAR_SECONDS);
+
+        return $calm;
+    }
+
     /** @return list<Pin> what the plan before had from now on */
     private function stillToCome(Problem $problem): array
     {
@@ -93,10 +108,12 @@ final readonly class TaskSearch implements Scheduler
     /** @param  list<Pin>  $near */
     private function steady(Problem $problem, array &$near): Search
     {
+        // In a full shop each try is as long as a plan.
+        $tries = min(self::TRIES, intdiv(self::TRIED_TASKS, max(1, $problem->size())));
         for ($try = 0; ; $try++) {
-            $search = new Search($problem, $try < self::TRIES ? $near : []);
-            $moved = $search->cannotStay($near);
-            if ($moved === [] || $try >= self::TRIES) {
+            $search = new Search($problem, $try < $tries ? $near : []);
+            $moved = $try < $tries ? $search->cannotStay($near) : [];
+            if ($moved === []) {
                 return $search;
             }
             $near = array_values(array_filter($near, fn (Pin $pin): bool => ! in_array($pin, $moved, true)));

@@ -18,6 +18,9 @@ use HonestGrain\Schedule\Plan;
  */
 final readonly class PlanWriter
 {
+    /** What a task waited for is looked for among so many before it. */
+    private const LOOKS_BACK = 60;
+
     public function __construct(private Workload $work, private WaitTimes $waits)
     {
     }
@@ -49,7 +52,7 @@ final readonly class PlanWriter
                 $hours = ($decoder->lastEndOf($piece) - $work->due[$piece]) / 3600;
                 $late[] = new LatePiece($job->id, $hours, Because::of($placed, $names, $work->calendar));
             }
-            $tasks = [...$tasks, ...$placed];
+            array_push($tasks, ...$placed);
         }
         usort($tasks, fn (PlacedTask $a, PlacedTask $b): int => [$a->start, $a->end, $a->piece]
             <=> [$b->start, $b->end, $b->piece]);
@@ -94,9 +97,11 @@ final readonly class PlanWriter
         $last = $piece = null;
         $needs = $this->work->crews[$t][$decoder->crew[$t]]->needs;
         for ($n = 0; $n < count($needs); $n += 2) {
-            foreach ($users[$needs[$n]] ?? [] as [$begins, $ends, $who]) {
-                if ($begins < $start && $ends > $from && $who !== $this->work->pieceOf[$t]
-                    && ($last === null || $ends > $last)) {
+            $taken = $users[$needs[$n]] ?? [];
+            $before = self::firstFrom($taken, $start);
+            for ($i = $before - 1; $i >= max(0, $before - self::LOOKS_BACK); $i--) {
+                [, $ends, $who] = $taken[$i];
+                if ($ends > $from && $who !== $this->work->pieceOf[$t] && ($last === null || $ends > $last)) {
                     [$last, $piece] = [$ends, $who];
                 }
             }
@@ -105,7 +110,23 @@ final readonly class PlanWriter
         return $piece;
     }
 
-    /** @return array<int, list<array{int, int, int}>> resource => start, end and piece of each that takes it */
+    /**
+     * The place of the first that begins no sooner than a second.
+     *
+     * @param  list<array{int, int, int}>  $taken  by when they begin
+     */
+    private static function firstFrom(array $taken, int $second): int
+    {
+        [$low, $high] = [0, count($taken)];
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            [$low, $high] = $taken[$middle][0] < $second ? [$middle + 1, $high] : [$low, $middle];
+        }
+
+        return $low;
+    }
+
+    /** @return array<int, list<array{int, int, int}>> resource => start, end and piece of each, by start */
     private function users(Decoder $decoder): array
     {
         $users = [];
@@ -117,6 +138,10 @@ final readonly class PlanWriter
             foreach ($this->work->heldFor[$t] as [$holder, $resource]) {
                 $users[$resource][] = [$decoder->end[$holder], $start, $this->work->pieceOf[$t]];
             }
+        }
+
+        foreach ($users as &$taken) {
+            usort($taken, fn (array $a, array $b): int => $a[0] <=> $b[0]);
         }
 
         return $users;

@@ -17,6 +17,9 @@ use HonestGrain\Schedule\Questions;
  */
 final class Search
 {
+    /** In a fuller shop pieces are not taken up sooner one by one: each would cost as much as the whole plan. */
+    private const MANY = 3_000;
+
     private readonly Workload $work;
 
     private readonly WaitTimes $waits;
@@ -60,7 +63,7 @@ final class Search
         $this->decoder->giveUp($this->alone->usual());
         $this->decoder->run($this->listOf($this->problem->standing->last));
         $this->decoder->letGo();
-        foreach (array_keys($this->problem->jobs) as $piece) {
+        foreach (count($this->work->tasks) > self::MANY ? [] : array_keys($this->problem->jobs) as $piece) {
             [$t, $next] = $this->work->range($piece);
             while ($t < $next && $this->decoder->start[$t] < $from) {
                 $t++;
