@@ -177,8 +177,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('weeks/pins', [PinController::class, 'store'])->name('pins.store');
     Route::delete('weeks/pins', [PinController::class, 'destroy'])->name('pins.destroy');
     Route::get('weeks/promise', [TryController::class, 'promise'])->middleware('throttle:costly')->name('promise');
-    Route::get('weeks/try', [TryController::class, 'show'])->middleware('throttle:costly')->name('try');
-    Route::get('weeks/price', [TryController::class, 'price'])->middleware('throttle:costly')->name('try.price');
+    Route::get('weeks/try', [TryController::class, 'show'])->middleware('throttle:tried')->name('try');
+    Route::get('weeks/price', [TryController::class, 'price'])->middleware('throttle:tried')->name('try.price');
     Route::post('weeks/try', [TryController::class, 'store']);
     Route::post('weeks/try/back', [TryController::class, 'back'])->name('try.back');
     Route::post('weeks/try/more', [TryController::class, 'add'])->name('try.add');

@@ -55,6 +55,14 @@ class Worker extends Keeping
         return $this->skills === [] || in_array($skill->value, $this->skills, true);
     }
 
+    /** Whether they came on single dates alone, and the last of those is past. */
+    public function isGone(Workshop $workshop): bool
+    {
+        $hours = $this->person($workshop)->hours;
+
+        return ! $hours->goesOn() && $hours->lastDate() < now($workshop->time_zone)->toDateString();
+    }
+
     /** As the scheduler takes them, in a shop's hours and closures. */
     public function person(Workshop $workshop): Person
     {

@@ -71,7 +71,7 @@ final readonly class ShopMapper
      */
     public function people(Workshop $workshop): array
     {
-        $workers = $workshop->workers;
+        $workers = $workshop->workers->reject(fn (Worker $worker): bool => $worker->isGone($workshop));
         $missing = array_filter(Skill::cases(), fn (Skill $skill): bool => ! $workers->contains(
             fn (Worker $worker): bool => $worker->canDo($skill),
         ));

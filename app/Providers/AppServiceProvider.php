@@ -100,6 +100,8 @@ class AppServiceProvider extends ServiceProvider
             : Limit::perMinute(240)->by('write '.$who($request)));
         RateLimiter::for('preview', fn (Request $request) => Limit::perMinute(1200)->by('preview '.$who($request)));
         RateLimiter::for('costly', fn (Request $request) => Limit::perMinute(40)->by('costly '.$who($request)));
+        // A late piece has ten remedies, each priced by itself.
+        RateLimiter::for('tried', fn (Request $request) => Limit::perMinute(150)->by('tried '.$who($request)));
         RateLimiter::for('password', fn (Request $request) => Limit::perMinute(5)->by('password '.$who($request)));
         // A demo and a workshop cost a second of the server each: few for one browser, more for a house behind one
         // address, so that nobody shuts the others out.

@@ -8,6 +8,7 @@ use App\Models\PlannedStep;
 use App\Models\StepPin;
 use App\Models\StepState;
 use App\Models\Workshop;
+use HonestGrain\Reading\Copy;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 
@@ -18,10 +19,22 @@ final readonly class WeekDay
 
     private const MOST_WEEKS = 52;
 
-    /** More steps of one day go on no sheet of A4. */
-    private const ON_PAPER = 44;
+    /** So many letters go on a column of a sheet of A4 in the smallest size, for each mm of its width. */
+    private const LETTERS_PER_MM = 66;
 
-    private const LOOSE = 16;
+    /** What the days have of its width, and one on which nothing is done, mm; `week-days` in the style sheet. */
+    private const SHEET_MM = 250;
+
+    private const EMPTY_MM = 15;
+
+    private const SHARES = ['is-empty' => 0.0, 'is-light' => 0.75, '' => 1.0, 'is-heavy' => 1.7];
+
+    /** Those that a time and the name of a piece take, with what is lost at the end of the last line. */
+    private const LETTERS_OF_A_RUN = 45;
+
+    private const LOOSE = 600;
+
+    private const TIGHT = 1_100;
 
     private const LIGHT = 8;
 
@@ -30,12 +43,14 @@ final readonly class WeekDay
     /**
      * @param  Collection<int, PlannedStep>  $steps
      * @param  array<string, StepPin>  $pins  by piece and step
+     * @param  int  $room  letters that a sheet of paper has room for
      */
     private function __construct(
         public Carbon $day,
         public Collection $steps,
         public array $pins,
         private Workshop $workshop,
+        private int $room = PHP_INT_MAX,
     ) {
     }
 
@@ -55,8 +70,15 @@ final readonly class WeekDay
     {
         $from = now($workshop->time_zone)->startOfDay()->addWeeks(max(0, min(self::MOST_WEEKS, $weeks)));
 
-        return array_map(
+        $days = array_map(
             fn (int $n): self => self::on($workshop, $from->copy()->addDays($n)), range(0, self::DAYS - 1),
+        );
+        $shares = array_map(fn (self $day): float => self::SHARES[$day->width()], $days);
+        $empty = count(array_filter($shares, fn (float $share): bool => $share <= 0.0));
+        $each = (self::SHEET_MM - self::EMPTY_MM * $empty) * self::LETTERS_PER_MM / max(1.0, array_sum($shares));
+
+        return array_map(
+            fn (self $day, float $share): self => Copy::with($day, ['room' => (int) ($each * $share)]), $days, $shares,
         );
     }
 
@@ -76,17 +98,33 @@ final readonly class WeekDay
      *
      * @return list<non-empty-list<PlannedStep>>
      */
-    public function runs(): array
+    public function runs(Show $show): array
     {
         $runs = [];
         $last = null;
-        foreach ($this->steps->take(self::ON_PAPER) as $step) {
+        $letters = 0;
+        foreach ($this->steps as $step) {
             $same = "$step->piece_id $step->who";
+            $letters += mb_strlen($show->said($step->title)) + ($same === $last ? 0 : self::LETTERS_OF_A_RUN);
+            if ($letters > $this->room) {
+                break;
+            }
             $runs[$same === $last ? count($runs) - 1 : count($runs)][] = $step;
             $last = $same;
         }
 
         return array_values($runs);
+    }
+
+    /** How many letters it takes on a sheet. */
+    private function letters(Show $show): int
+    {
+        $letters = 0;
+        foreach ($this->runs($show) as $run) {
+            $letters += self::LETTERS_OF_A_RUN + mb_strlen($this->titles($run, $show));
+        }
+
+        return $letters;
     }
 
     /** @param  non-empty-list<PlannedStep>  $run */
@@ -123,19 +161,21 @@ final readonly class WeekDay
     }
 
     /** How many steps a sheet has no room for. */
-    public function more(): int
+    public function more(Show $show): int
     {
-        return max(0, $this->steps->count() - self::ON_PAPER);
+        return $this->steps->count() - array_sum(array_map(count(...), $this->runs($show)));
     }
 
     /**
-     * Whether a week must be set small to go on one sheet.
+     * The class by which a week is set so small that it goes on one sheet.
      *
      * @param  list<self>  $week
      */
-    public static function isTight(array $week): bool
+    public static function size(array $week, Show $show): string
     {
-        return max(0, ...array_map(fn (self $day): int => $day->steps->count(), $week)) > self::LOOSE;
+        $most = max(0, ...array_map(fn (self $day): int => $day->letters($show), $week));
+
+        return $most > self::TIGHT ? 'is-tightest' : ($most > self::LOOSE ? 'is-tight' : '');
     }
 
     public function minutes(): float

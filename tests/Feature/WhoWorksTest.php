@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Kept\OpenDays;
+use App\Models\Kept\OpenHours;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Worker;
 use App\Planning\Planner;
+use Illuminate\Support\Carbon;
 
 /** Several people in one shop: whose hours, whose steps, whose bench. */
 final class WhoWorksTest extends FeatureTestCase
@@ -54,6 +57,14 @@ final class WhoWorksTest extends FeatureTestCase
             ->get() as $step) {
             self::assertContains($step->start_at?->toDateString(), ['2026-12-05', '2026-12-09', '2026-12-16']);
         }
+        $helper = $this->shop->workers()->create([
+            'name' => 'Tam', 'hours' => new OpenHours([]),
+            'also' => new OpenDays(['2026-12-03' => [['09:00', '12:00']]]),
+        ]);
+        self::assertFalse($helper->isGone($this->shop));
+        Carbon::setTestNow('2026-12-04 08:00:00');
+        self::assertTrue($helper->isGone($this->shop), 'who came on one day comes no more');
+        $this->get('/bench')->assertDontSee('Tam');
         $this->put("/shop/hands/$idris->id", self::worker(['name' => 'Idris Pell', 'also' => 'saturday']))
             ->assertSessionHasErrors('also');
         $this->put("/shop/hands/$idris->id", self::worker(['name' => 'Idris Pell', 'keeps' => 'own']))

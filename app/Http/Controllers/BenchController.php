@@ -19,7 +19,7 @@ class BenchController extends Controller
         $workshop = $this->workshop($request);
         $planner->planIfStale($workshop);
 
-        $workers = $workshop->workers;
+        $workers = $workshop->workers->reject(fn (Worker $worker): bool => $worker->isGone($workshop));
         $board = BenchBoard::of($workshop, $this->whose($request, $workers));
 
         return view('bench', [

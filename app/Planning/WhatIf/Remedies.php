@@ -40,6 +40,9 @@ final readonly class Remedies
             return [];
         }
         $core = $this->mapper->piece($workshop, $piece->document, $piece);
+        $shop = new TriedShop(
+            ShopState::of(Workshop::query()->findOrFail($workshop->id)), $this->mapper, $this->airs,
+        );
 
         return array_values(array_filter(
             [
@@ -49,23 +52,26 @@ final readonly class Remedies
                 ...$this->days($workshop, $piece),
                 new MoveDue($piece->id, (int) self::nextEvening($workshop, $piece->ready_at)->getTimestamp()),
             ],
-            fn (?Change $change): bool => $change !== null && $this->changes($workshop, $change, $core),
+            fn (?Change $change): bool => $change !== null && $this->changes($shop, $change, $core),
         ));
     }
 
     /** Whether the piece would be another at all. */
-    private function changes(Workshop $workshop, Change $change, CorePiece $core): bool
+    private function changes(TriedShop $shop, Change $change, CorePiece $core): bool
     {
+        $row = $shop->piece((int) $change->piece());
         if (! $change instanceof ByHand && ! $change instanceof FewerCoats && ! $change instanceof OtherFinish) {
             return true;
         }
-        $shop = new TriedShop(
-            ShopState::of(Workshop::query()->findOrFail($workshop->id)), $this->mapper, $this->airs,
-        );
+        if ($row === null) {
+            return false;
+        }
+        $was = $row->document;
         $change->to($shop);
-        $row = $shop->piece((int) $change->piece());
+        $then = $this->mapper->piece($shop->state()->workshop, $row->document, $row)->encoded();
+        $row->document = $was;
 
-        return $row !== null && $this->mapper->piece($workshop, $row->document, $row)->encoded() !== $core->encoded();
+        return $then !== $core->encoded();
     }
 
     /** @return list<Change> */

@@ -60,6 +60,7 @@ final readonly class WhatIf
         $state = ShopState::of($own);
         $new = $like->replicate()->forceFill([
             'id' => self::NEW, 'due_at' => now(), 'weight' => 1.0, 'ready_at' => null, 'route_key' => null,
+            'fault' => null,
             'document' => Document::decode($this->mapper->piece($own, $like->document)->another(null)->encoded()),
         ])->setRelation('blank', null);
         $stands = $state->pieces->map(fn (Piece $piece): array => [$piece->due_at, $piece->ready_at])->all();

@@ -8,7 +8,7 @@
             <a href="{{ route('plan.json') }}">The whole plan (JSON)</a>
         </p>
         <h1>The week from {{ $show->day($week[0]->day) }}</h1>
-        <div class="week-days {{ App\View\WeekDay::isTight($week) ? 'is-tight' : '' }}">
+        <div class="week-days {{ App\View\WeekDay::size($week, $show) }}">
             @foreach ($week as $day)
                 <section class="{{ $day->width() }}" aria-label="{{ $show->day($day->day) }}">
                     <h2>
@@ -18,7 +18,7 @@
                             >{{ $day->steps->isEmpty() ? '' : $show->hours($day->minutes() / 60) }}</span
                         >
                     </h2>
-                    @foreach ($day->runs() as $run)
+                    @foreach ($day->runs($show) as $run)
                         <p>
                             {!! TickBox::svg(false, say('pages.pieces-card.open')) !!}
                             <b>{{ $show->time($run[0]->start_at) }} {{ $run[0]->piece->name }}</b>
@@ -31,8 +31,8 @@
                             @endif
                         </p>
                     @endforeach
-                    @if ($day->more() > 0)
-                        <p>and {{ $day->more() }} more</p>
+                    @if ($day->more($show) > 0)
+                        <p>and {{ $day->more($show) }} more</p>
                     @endif
                 </section>
             @endforeach
