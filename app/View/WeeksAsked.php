@@ -20,7 +20,7 @@ final readonly class WeeksAsked
     /** What an address need not say. */
     private const USUAL = [
         'days' => self::USUAL_SPAN, 'by' => self::BY[0], 'page' => null, 'find' => '', 'late' => null, 'piece' => null,
-        'day' => null,
+        'day' => null, 'table' => null,
     ];
 
     private const MOST_PAGES = 500;
@@ -33,6 +33,7 @@ final readonly class WeeksAsked
         public bool $isLateOnly,
         public ?int $piece,
         public ?string $day,
+        public bool $isTable,
         private string $path,
     ) {
     }
@@ -48,7 +49,7 @@ final readonly class WeeksAsked
             min(self::MOST_PAGES, max(0, $request->integer('page', 1) - 1)), mb_substr(trim($text('find')), 0, 60),
             $text('late') === '1', $request->integer('piece') ?: null,
             preg_match('/^\d{4}-\d\d-\d\d$/', $day) === 1 && strtotime($day) !== false ? $day : null,
-            route('weeks'),
+            $text('table') === '1', route('weeks'),
         );
     }
 
@@ -63,7 +64,7 @@ final readonly class WeeksAsked
     {
         $asked = $otherwise + [
             'days' => $this->days, 'by' => $this->by, 'page' => $this->page, 'find' => $this->find,
-            'late' => $this->isLateOnly ? 1 : null, 'piece' => $this->piece, 'day' => $this->day,
+            'late' => $this->isLateOnly ? 1 : null, 'piece' => $this->piece, 'day' => $this->day, 'table' => null,
         ];
         $asked['page'] = $asked['page'] === 0 ? null : $asked['page'] + 1;
         $said = [];

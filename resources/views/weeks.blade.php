@@ -124,31 +124,37 @@
                             </div>
                         @endforeach
                     </div>
-                    <x-disclosure label="The same as a table" class="mt-5">
-                        <table class="mt-2">
-                            <thead>
-                                <tr>
-                                    <th>Piece</th>
-                                    <th>Due</th>
-                                    <th>Ready</th>
-                                    <th>Next hands-on</th>
-                                </tr>
-                            </thead>
-                            <tbody>
-                                @foreach ($chart->rows as ['piece' => $piece, 'next' => $next])
+                    <x-disclosure label="The same as a table" class="mt-5" id="as-table" :open="$asked->isTable">
+                        @if ($asked->isTable)
+                            <table class="mt-2" data-later>
+                                <thead>
                                     <tr>
-                                        <td><a href="{{ route('pieces.route', $piece) }}">{{ $piece->name }}</a></td>
-                                        <td>{{ $piece->due_at ? $show->day($piece->due_at) : '–' }}</td>
-                                        <td>{{ $piece->ready_at ? $show->dayTime($piece->ready_at) : '–' }}</td>
-                                        <td>
-                                            @if ($next)
-                                                {{ $show->dayTime($next['at']) }}, {{ $show->said($next['title']) }}
-                                            @endif
-                                        </td>
+                                        <th>Piece</th>
+                                        <th>Due</th>
+                                        <th>Ready</th>
+                                        <th>Next hands-on</th>
                                     </tr>
-                                @endforeach
-                            </tbody>
-                        </table>
+                                </thead>
+                                <tbody>
+                                    @foreach ($chart->rows as ['piece' => $piece, 'next' => $next])
+                                        <tr>
+                                            <td>
+                                                <a href="{{ route('pieces.route', $piece) }}">{{ $piece->name }}</a>
+                                            </td>
+                                            <td>{{ $piece->due_at ? $show->day($piece->due_at) : '–' }}</td>
+                                            <td>{{ $piece->ready_at ? $show->dayTime($piece->ready_at) : '–' }}</td>
+                                            <td>
+                                                @if ($next)
+                                                    {{ $show->dayTime($next['at']) }}, {{ $show->said($next['title']) }}
+                                                @endif
+                                            </td>
+                                        </tr>
+                                    @endforeach
+                                </tbody>
+                            </table>
+                        @else
+                            <a href="{{ $asked->address(table: 1) }}" data-later>Show it</a>
+                        @endif
                     </x-disclosure>
                     <x-why kind="workshop">
                         A search places task after task: in the hours of whoever may do it, one lathe, no least wait cut
