@@ -264,13 +264,17 @@ final readonly class Piece
     }
 
     /**
-     * The same with each of its parts changed.
+     * The same with the coats of each of its faces changed.
      *
-     * @param  \Closure(Part): Part  $change
+     * @param  \Closure(CoatPlan): CoatPlan  $change
      */
-    public function withEachPart(\Closure $change): self
+    public function withEachCoatPlan(\Closure $change): self
     {
-        return Copy::with($this, ['parts' => array_map($change, $this->parts)]);
+        return Copy::with($this, ['parts' => array_map(
+            fn (Part $part): Part => array_reduce(
+                $part->coatPlans, fn (Part $so, CoatPlan $plan): Part => $so->withCoats($change($plan)), $part,
+            ), $this->parts,
+        )]);
     }
 
     /** The same with one more part, that meets another. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\WhatIf;
 
 use HonestGrain\Piece\BuffWith;
-use HonestGrain\Piece\Part;
+use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Words\Said;
 
@@ -38,11 +38,8 @@ final readonly class ByHand implements Change
 
     public function to(Shop $shop): void
     {
-        $shop->change($this->piece, fn (CorePiece $core): CorePiece => $core->withEachPart(
-            fn (Part $part): Part => array_reduce(
-                $part->coatPlans, fn (Part $so, $plan): Part => $plan->buff === BuffWith::Wheel
-                    ? $so->withCoats($plan->buffed(BuffWith::Paste)) : $so, $part,
-            ),
+        $shop->change($this->piece, fn (CorePiece $core): CorePiece => $core->withEachCoatPlan(
+            fn (CoatPlan $plan): CoatPlan => $plan->buff === BuffWith::Wheel ? $plan->buffed(BuffWith::Paste) : $plan,
         ));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\WhatIf;
 
-use HonestGrain\Piece\Part;
+use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Words\Said;
 
@@ -38,10 +38,8 @@ final readonly class FewerCoats implements Change
     public function to(Shop $shop): void
     {
         $done = $shop->doneOf($this->piece);
-        $shop->change($this->piece, fn (CorePiece $core): CorePiece => $core->withEachPart(
-            fn (Part $part): Part => array_reduce(
-                $part->coatPlans, fn (Part $so, $plan): Part => $so->withCoats($plan->fewer($done)), $part,
-            ),
+        $shop->change($this->piece, fn (CorePiece $core): CorePiece => $core->withEachCoatPlan(
+            fn (CoatPlan $plan): CoatPlan => $plan->fewer($done),
         ));
     }
 }

@@ -6,7 +6,7 @@ namespace App\Planning\WhatIf;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\ProvenStack;
-use HonestGrain\Piece\Part;
+use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Words\Said;
@@ -45,12 +45,9 @@ final readonly class OtherFinish implements Change
     {
         $done = $shop->doneOf($this->piece);
         $stack = $this->proven();
-        $shop->change($this->piece, fn (CorePiece $core, Tables $tables): CorePiece => $core->withEachPart(
-            fn (Part $part): Part => array_reduce(
-                $part->coatPlans,
-                fn (Part $so, $plan): Part => $stack === null ? $so
-                    : $so->withCoats($plan->replacedBy($stack, $done, $tables->coatings)), $part,
-            ),
+        $shop->change($this->piece, fn (CorePiece $core, Tables $tables): CorePiece => $core->withEachCoatPlan(
+            fn (CoatPlan $plan): CoatPlan => $stack === null ? $plan
+                : $plan->replacedBy($stack, $done, $tables->coatings),
         ));
     }
 
