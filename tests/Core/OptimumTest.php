@@ -10,17 +10,21 @@ use HonestGrain\Schedule\TaskSearch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Small shops, held against every start there is on a grid: with a shelf, a second person, windows and sittings. */
+/** Small shops, held against every start there is on a grid: a shelf, a second person, windows, sittings, batches. */
 final class OptimumTest extends TestCase
 {
-    private const GRID = 900;
+    private const GRID = 300;
 
     private const DAYS = 7;
 
     /** In minutes of the day: the maker, and whoever helps. */
     private const HOURS = [[480, 570], [540, 630]];
 
-    /** @var list<array{piece: int, seconds: int, lag: array{int, int}|null, shelf: bool, can: bool}> */
+    /**
+     * @var list<array{
+     *     piece: int, seconds: int, lag: array{int, int}|null, shelf: bool, can: bool, batch: string|null,
+     * }>
+     */
     private array $tasks = [];
 
     /** @var list<int> piece => due */
@@ -28,8 +32,11 @@ final class OptimumTest extends TestCase
 
     private bool $hasHelper = false;
 
-    /** @var array{int, int} windows broken, seconds late */
-    private array $best = [PHP_INT_MAX, PHP_INT_MAX];
+    /** @var array{int, int, int} windows broken, seconds late, changes of batch */
+    private array $best = [PHP_INT_MAX, PHP_INT_MAX, PHP_INT_MAX];
+
+    /** @var array{int, int, int} what the second piece comes to at the least: windows broken, seconds late */
+    private array $alone = [0, 0, 0];
 
     #[DataProvider('shops')]
     public function test_no_start_on_the_grid_makes_a_better_plan(string $scarce, int $seed): void
@@ -46,16 +53,18 @@ final class OptimumTest extends TestCase
                 $most = $t > 0 && ($scarce === 'window' || mt_rand(0, 2) === 0) ? $wait + mt_rand(0, 24) : null;
                 $most = $t > 0 && $scarce === 'sitting' ? $wait = 0 : $most;
                 $task = [
-                    'id' => "t$t", 'minutes' => mt_rand(1, 3) * 15, 'needs' => ['turner' => 1],
+                    'id' => "t$t", 'minutes' => mt_rand(3, 9) * 5, 'needs' => ['turner' => 1],
                     'after' => $t === 0 ? [] : [['task' => 't'.($t - 1), 'min_hours' => $wait, 'max_hours' => $most]],
                 ];
                 $holds = $scarce === 'shelf' && mt_rand(0, 1) === 0;
                 $can = $scarce === 'person' && mt_rand(0, 2) === 0;
-                $tasks[] = $task + ($holds ? ['holds' => ['shelf' => 1]] : []) + ($can ? ['can' => 'spray'] : []);
+                $batch = $scarce === 'batch' ? 'xy'[mt_rand(0, 1)] : null;
+                $tasks[] = $task + ($holds ? ['holds' => ['shelf' => 1]] : []) + ($can ? ['can' => 'spray'] : [])
+                    + ['batch' => $batch];
                 $this->tasks[] = [
                     'piece' => $p, 'seconds' => $task['minutes'] * 60,
                     'lag' => $t === 0 ? null : [$wait * 3600, $most === null ? PHP_INT_MAX : $most * 3600],
-                    'shelf' => $holds, 'can' => $can,
+                    'shelf' => $holds, 'can' => $can, 'batch' => $batch,
                 ];
             }
             $pieces[] = ['id' => "p$p", 'due' => gmdate('Y-m-d\TH:i:s\Z', $this->due[$p]), 'tasks' => $tasks];
@@ -70,7 +79,14 @@ final class OptimumTest extends TestCase
         ] + ($this->hasHelper ? ['people' => [
             ['id' => 'maker', 'can' => ['spray']], ['id' => 'helper', 'hours' => $every(1)],
         ]] : []))));
-        $mine = [count($plan->broken), (int) round($plan->weightedLatenessHours * 3600)];
+        $mine = [count($plan->broken), (int) round($plan->weightedLatenessHours * 3600), $plan->setups];
+        $second = array_search(1, array_column($this->tasks, 'piece'), true);
+        $this->alone = [0, 0, 0];
+        $both = $this->tasks;
+        $this->tasks = array_slice($both, (int) $second);
+        $this->place(0, [], $start, 0);
+        // Whatever the first piece does, the second does no better than alone.
+        [$this->alone, $this->tasks, $this->best] = [$this->best, $both, $mine];
         $this->place(0, [], $start, 0);
         self::assertSame($this->best, $mine);
     }
@@ -78,7 +94,7 @@ final class OptimumTest extends TestCase
     /** @return iterable<string, array{string, int}> */
     public static function shops(): iterable
     {
-        foreach (['plain', 'window', 'shelf', 'person', 'sitting'] as $scarce) {
+        foreach (['plain', 'window', 'shelf', 'person', 'sitting', 'batch'] as $scarce) {
             foreach (range(1, 5) as $seed) {
                 yield "$scarce $seed" => [$scarce, $seed];
             }
@@ -94,7 +110,7 @@ final class OptimumTest extends TestCase
     {
         if (! isset($this->tasks[$n])) {
             if ($this->shelfIsEnough($placed)) {
-                $this->best = min($this->best, [$broken, $this->late($placed)]);
+                $this->best = min($this->best, [$broken, $this->late($placed), $this->setups($placed)]);
             }
 
             return;
@@ -112,7 +128,8 @@ final class OptimumTest extends TestCase
             foreach ($this->hasHelper ? [0, 1] : [0] as $who) {
                 if ($this->isFree($task, $start, $who, $placed)) {
                     $now = [...$placed, [$start, $start + $task['seconds'], $who]];
-                    if ([$more, $this->late($now)] < $this->best) {
+                    [$least, $late] = $task['piece'] === 0 ? $this->alone : [0, 0];
+                    if ([$more + $least, $this->late($now) + $late, $this->setups($now)] < $this->best) {
                         $this->place($n + 1, $now, $from, $more);
                     }
                 }
@@ -121,7 +138,7 @@ final class OptimumTest extends TestCase
     }
 
     /**
-     * @param  array{piece: int, seconds: int, lag: array{int, int}|null, shelf: bool, can: bool}  $task
+     * @param  array{seconds: int, can: bool}  $task
      * @param  list<array{int, int, int}>  $placed
      */
     private function isFree(array $task, int $start, int $who, array $placed): bool
@@ -158,11 +175,30 @@ final class OptimumTest extends TestCase
     }
 
     /** @param  list<array{int, int, int}>  $placed */
+    private function setups(array $placed): int
+    {
+        asort($placed);
+        $batches = array_filter(array_map(fn (int $n): ?string => $this->tasks[$n]['batch'], array_keys($placed)));
+        $setups = 0;
+        $last = null;
+        foreach ($batches as $batch) {
+            $setups += (int) ($batch !== $last);
+            $last = $batch;
+        }
+
+        return $setups;
+    }
+
+    /** @param  list<array{int, int, int}>  $placed */
     private function late(array $placed): int
     {
         $late = [];
         foreach ($placed as $n => [, $end]) {
             $piece = $this->tasks[$n]['piece'];
+            // What its piece still takes at the least comes behind it.
+            for ($next = $n + 1; ($this->tasks[$next]['piece'] ?? -1) === $piece; $next++) {
+                $end += ($this->tasks[$next]['lag'][0] ?? 0) + $this->tasks[$next]['seconds'];
+            }
             $late[$piece] = max($late[$piece] ?? 0, $end - $this->due[$piece]);
         }
 

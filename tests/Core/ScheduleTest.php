@@ -68,6 +68,15 @@ final class ScheduleTest extends TestCase
         self::assertEqualsWithDelta($plan->late[0]->hours, $plan->weightedLatenessHours, 1e-9);
     }
 
+    public function test_of_two_that_are_in_time_either_way_the_one_with_less_to_spare_goes_first(): void
+    {
+        $plan = $this->plan([
+            $this->piece('soon', [['a', 60, []], ['b', 60, []], ['c', 60, []]], '2026-12-03T09:30:00Z'),
+            $this->piece('dries', [['a', 60, []], ['b', 10, [['a', 40, null]]]], '2026-12-03T12:00:00Z'),
+        ]);
+        self::assertSame(['dries', 'a'], [$plan->tasks[0]->piece, $plan->tasks[0]->task->id]);
+    }
+
     public function test_shelf_places_are_held_until_the_next_step(): void
     {
         $hold = ['holds' => ['shelf' => 1]];

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Schedule\Internal;
 
 /**
- * How good a plan is: broken windows, then weighted lateness in seconds, then changes of batch, then the finish.
+ * How good a plan is: broken windows, then weighted lateness in seconds, then changes of batch, then how much hangs on
+ * the last day, then the finish.
  *
  * @internal
  */
@@ -13,18 +14,32 @@ final readonly class Cost
 {
     private const SAME_SECONDS = 1e-3;
 
-    /** What a change of batch and a second of the finish are worth to a search that weighs them all at once. */
+    /**
+     * What a change of batch, a second that hangs on the last day and one of the finish are worth to a search that
+     * weighs them all at once.
+     */
     private const SETUP = 900.0;
+
+    private const TIGHT = 1e-4;
 
     private const FINISH = 1e-3;
 
-    public function __construct(public int $broken, public float $late, public int $setups, public int $finish)
-    {
+    /** So long before its last possible start a task is early enough: a day may go wrong. */
+    private const SPARE_SECONDS = 86_400;
+
+    /** @param  float  $tight  weighted seconds that tasks lack of a day to spare: an average for each piece, summed */
+    public function __construct(
+        public int $broken,
+        public float $late,
+        public int $setups,
+        public float $tight,
+        public int $finish,
+    ) {
     }
 
     public static function of(Workload $work, Decoder $decoder): self
     {
-        $late = 0.0;
+        $late = $tight = 0.0;
         $finish = $work->problem->start;
         for ($piece = 0, $count = $work->pieces(); $piece < $count; $piece++) {
             [$first, $next] = $work->range($piece);
@@ -32,10 +47,33 @@ final readonly class Cost
                 $end = $decoder->lastEndOf($piece);
                 $finish = max($finish, $end);
                 $late += max(0, $end - $work->due[$piece]) * $work->weight[$piece];
+                $tight += self::tight($work, $decoder->end, $piece) * $work->weight[$piece];
             }
         }
 
-        return new self(count($decoder->broken), $late, self::setups($work->batch, $decoder->start), $finish);
+        return new self(
+            broken: count($decoder->broken), late: $late, setups: self::setups($work->batch, $decoder->start),
+            tight: $tight, finish: $finish,
+        );
+    }
+
+    /**
+     * What the tasks of a piece lack on average of a day before they must be done, seconds; waits and work behind each
+     * at their least, day and night.
+     *
+     * @param  array<int, int>  $ends  by task
+     */
+    private static function tight(Workload $work, array $ends, int $piece): float
+    {
+        [$first, $next] = $work->range($piece);
+        $early = $work->due[$piece] - self::SPARE_SECONDS;
+        $lacks = 0;
+        for ($t = $first; $t < $next; $t++) {
+            $over = $ends[$t] + $work->tail[$t] - $early;
+            $lacks += $over > 0 ? $over : 0;
+        }
+
+        return $lacks / ($next - $first);
     }
 
     /**
@@ -68,7 +106,9 @@ final readonly class Cost
         return match (true) {
             $this->broken !== $other->broken => $this->broken < $other->broken,
             abs($this->late - $other->late) > self::SAME_SECONDS => $this->late < $other->late,
-            default => [$this->setups, $this->finish] < [$other->setups, $other->finish],
+            $this->setups !== $other->setups => $this->setups < $other->setups,
+            abs($this->tight - $other->tight) > self::SAME_SECONDS => $this->tight < $other->tight,
+            default => $this->finish < $other->finish,
         };
     }
 
@@ -83,6 +123,6 @@ final readonly class Cost
     public function sum(int $start): float
     {
         return Decoder::WINDOW * $this->broken + $this->late + self::SETUP * $this->setups
-            + self::FINISH * ($this->finish - $start);
+            + self::TIGHT * $this->tight + self::FINISH * ($this->finish - $start);
     }
 }

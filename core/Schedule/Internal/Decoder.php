@@ -78,11 +78,14 @@ final class Decoder
 
     private int $stride = 1;
 
-    /** @var list<State> */
+    /** @var list<State> ways back along the list that others are run against */
     private array $kept = [];
 
-    /** @var list<State> */
-    private array $made = [];
+    /** @var list<int> what was run last */
+    private array $ran = [];
+
+    /** From which of the ways back that began. */
+    private int $ranFrom = 0;
 
     /**
      * @param  list<float>|null  $least  piece => weighted seconds by which it is late even alone in the shop
@@ -138,19 +141,14 @@ final class Decoder
         }
         $n = min(intdiv($from, $this->stride), count($this->kept) - 1);
         $this->back($this->kept[$n]);
-        $this->made = array_slice($this->kept, 0, $n + 1);
-        for ($i = $begin = $n * $this->stride; $i < $count; $i++) {
-            if ($i % $this->stride === 0 && $i > $begin) {
-                if ($i >= $same) {
-                    $kept = $this->kept[intdiv($i, $this->stride)];
-                    if ($this->sum() - $kept->sum() > $worse || $this->start === $kept->marks[0]) {
-                        return false;
-                    }
-                }
-                $this->made[] = $this->state();
+        [$this->ran, $this->ranFrom] = [$list, $n];
+        for ($i = $n * $this->stride; $i < $count; $i = $to) {
+            $to = min($i + $this->stride, $count);
+            if (! $this->placeEach($list, $i, $to, $limit)) {
+                return false;
             }
-            $this->place($list[$i]);
-            if ($this->sum() > $limit) {
+            $kept = $to < $same || $to === $count ? null : $this->kept[intdiv($to, $this->stride)];
+            if ($kept !== null && ($this->sum() - $kept->sum() > $worse || $this->start === $kept->marks[0])) {
                 return false;
             }
         }
@@ -201,7 +199,88 @@ final class Decoder
     /** The list that was just run is the one that others are run against. */
     public function keep(): void
     {
-        $this->kept = $this->made;
+        $count = count($this->ran);
+        $this->kept = array_slice($this->kept, 0, $this->ranFrom + 1);
+        $this->back($this->kept[$this->ranFrom]);
+        for ($i = $this->ranFrom * $this->stride; $i < $count; $i += $this->stride) {
+            $this->placeEach($this->ran, $i, min($i + $this->stride, $count), INF);
+            if ($i + $this->stride < $count) {
+                $this->kept[] = $this->state();
+            }
+        }
+    }
+
+    /**
+     * Places the next tasks of the pieces in one stretch of a list.
+     *
+     * @param  list<int>  $list
+     * @return bool whether that costs no more than the limit
+     */
+    private function placeEach(array $list, int $from, int $to, float $limit): bool
+    {
+        $work = $this->work;
+        $table = $this->timetable;
+        $limit -= self::WINDOW * count($this->broken);
+        for ($i = $from; $i < $to; $i++) {
+            $piece = $list[$i];
+            $t = $this->next[$piece];
+            $crews = $work->simple[$t];
+            $crew = 0;
+            if ($crews === []) {
+                $start = -1;
+            } else {
+                $opens = $work->notBefore[$t];
+                $closes = $work->notAfter[$t];
+                if ($this->pushed[$t] > $opens) {
+                    $opens = $this->pushed[$t];
+                }
+                $earlier = $work->follows[$t];
+                if ($earlier >= 0) {
+                    $ended = $this->end[$earlier];
+                    $wait = $work->waitsFor[$t];
+                    $ready = $wait < 0 ? $ended + $work->least[$t] : $this->waits->opens($wait, $ended);
+                    $opens = $ready > $opens ? $ready : $opens;
+                    $most = $work->most[$t];
+                    if ($most >= 0) {
+                        $until = $wait < 0 ? $ended + $most : $this->waits->closes($wait, $ended);
+                        $closes = $until < $closes ? $until : $closes;
+                    }
+                }
+                $seconds = $work->seconds[$t];
+                if (isset($crews[1])) {
+                    $crew = $this->soonest($crews, $seconds, $opens);
+                }
+                $start = $table->put($crews[$crew], $seconds, $opens, $closes);
+            }
+            if ($start < 0) {
+                // A window that would close first, or more that is to be seen to.
+                $broken = count($this->broken);
+                $this->place($piece);
+                $limit += self::WINDOW * ($broken - count($this->broken));
+            } else {
+                $this->looks++;
+                $end = $start + $seconds;
+                $this->start[$t] = $start;
+                $this->end[$t] = $end;
+                $this->next[$piece] = $t + 1;
+                if ($this->crew[$t] !== $crew) {
+                    $this->crew[$t] = $crew;
+                }
+                if ($end > $this->lastEnd) {
+                    $this->lastEnd = $end;
+                }
+                $behind = ($end + $work->tail[$t] - $work->due[$piece]) * $work->weight[$piece];
+                if ($behind > $this->bound[$piece]) {
+                    $this->late += $behind - $this->bound[$piece];
+                    $this->bound[$piece] = $behind;
+                }
+            }
+            if ($this->late > $limit) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** Places the next task of a piece. */
@@ -209,11 +288,6 @@ final class Decoder
     {
         $work = $this->work;
         $target = $t = $this->next[$piece];
-        if ($work->simple[$t] !== null) {
-            $this->placeSimple($piece, $t, $work->simple[$t]);
-
-            return;
-        }
         $moves = $jumps = 0;
         $pulled = [];
         if (isset($this->reserved[$t])) {
@@ -222,7 +296,8 @@ final class Decoder
         while ($t <= $target) {
             $this->looks++;
             $from = max($this->opens($t), $this->pushed[$t]);
-            [$start, $end, $crew] = $this->pinned($t, $from) ?? $this->earliest($t, $from);
+            [$start, $end, $crew] = (isset($this->reserved[$t]) ? $this->pinned($t, $from) : null)
+                ?? $this->earliest($t, $from);
             if (! $work->isPlain[$t] && $jumps <= self::JUMPS) {
                 $asked = $this->asked($t, $start, $end, $pulled, $jumps === self::JUMPS);
                 if ($asked !== null) {
@@ -281,42 +356,6 @@ final class Decoder
         $this->still = 0;
 
         return ! $this->isOverrun;
-    }
-
-    /** The same for a task without a window or a hold, behind one other at most, that one crew does in one go. */
-    private function placeSimple(int $piece, int $t, Crew $crew): void
-    {
-        $work = $this->work;
-        $this->looks++;
-        $from = $work->notBefore[$t];
-        if ($this->pushed[$t] > $from) {
-            $from = $this->pushed[$t];
-        }
-        if ($work->before[$t] !== []) {
-            [$earlier, $least] = $work->before[$t][0];
-            $ready = $this->end[$earlier] + $least;
-            $from = $ready > $from ? $ready : $from;
-        }
-        $start = $this->timetable->earliest($crew, $work->seconds[$t], $from);
-        $end = $start + $work->seconds[$t];
-        $this->timetable->take($crew->gate, $start, $end);
-        for ($n = 0, $count = count($crew->others); $n < $count; $n += 2) {
-            $this->timetable->book($crew->others[$n], $crew->others[$n + 1], $start, $end);
-        }
-        $this->start[$t] = $start;
-        $this->end[$t] = $end;
-        $this->next[$piece] = $t + 1;
-        if ($end > $this->lastEnd) {
-            $this->lastEnd = $end;
-        }
-        if ($start > $work->notAfter[$t]) {
-            $this->broken[$t] = true;
-        }
-        $behind = ($end + $work->tail[$t] - $work->due[$piece]) * $work->weight[$piece];
-        if ($behind > $this->bound[$piece]) {
-            $this->late += $behind - $this->bound[$piece];
-            $this->bound[$piece] = $behind;
-        }
     }
 
     /** Keeps what a pinned task needs until its turn comes. */
@@ -384,16 +423,29 @@ final class Decoder
         if ($work->splits[$t]) {
             return $this->earliestSplit($t, $from);
         }
-        $start = $this->timetable->earliest($crews[0], $seconds, $from);
+        $crew = isset($crews[1]) ? $this->soonest($crews, $seconds, $from) : 0;
+        $start = $this->timetable->earliest($crews[$crew], $seconds, $from);
+
+        return [$start, $start + $seconds, $crew];
+    }
+
+    /**
+     * Which of several crews can begin first.
+     *
+     * @param  non-empty-list<Crew>  $crews
+     */
+    private function soonest(array $crews, int $seconds, int $from): int
+    {
         $crew = 0;
+        $start = $this->timetable->earliest($crews[0], $seconds, $from);
         for ($c = 1, $count = count($crews); $c < $count && $start > $from; $c++) {
-            $other = $this->timetable->earliest($crews[$c], $seconds, $from);
-            if ($other < $start) {
+            $other = $this->timetable->earliest($crews[$c], $seconds, $from, $start - 1);
+            if ($other >= 0) {
                 [$start, $crew] = [$other, $c];
             }
         }
 
-        return [$start, $start + $seconds, $crew];
+        return $crew;
     }
 
     /** @return array{int, int, int} */

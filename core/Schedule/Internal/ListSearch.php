@@ -222,13 +222,14 @@ final class ListSearch
         }
     }
 
-    /** Whether nothing is left to gain but a change of batch or a sooner finish, and that has been looked for. */
+    /** Whether nothing can be less late, and fewer changes of batch and more to spare have been looked for. */
     private function isSettled(float $began): bool
     {
         $best = $this->best;
 
         return $best !== null && $best->broken <= $this->alone->broken && $best->late <= $this->leastLate + 1e-3
-            && ($best->setups <= $this->work->batches() || $this->effort->spent() - $began > self::NOTHING_LATE);
+            && ($best->setups <= $this->work->batches() && $best->tight < 1.0
+                || $this->effort->spent() - $began > self::NOTHING_LATE);
     }
 
     /** @return list<int> pieces that are later than they would have to be */

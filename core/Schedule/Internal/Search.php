@@ -63,7 +63,7 @@ final class Search
         $this->decoder->giveUp($this->alone->usual());
         $this->decoder->run($this->listOf($this->problem->standing->last));
         $this->decoder->letGo();
-        foreach (count($this->work->tasks) > self::MANY ? [] : array_keys($this->problem->jobs) as $piece) {
+        foreach (count($this->work->tasks) > self::MANY ? [] : $this->latestFirst() as $piece) {
             [$t, $next] = $this->work->range($piece);
             while ($t < $next && $this->decoder->start[$t] < $from) {
                 $t++;
@@ -78,6 +78,18 @@ final class Search
         $this->found = [
             array_map(fn (int $t): int => $this->work->pieceOf[$t], array_keys($list)), $this->alone->usual(),
         ];
+    }
+
+    /** @return list<int> pieces, those first that have the least time to spare before they are due */
+    private function latestFirst(): array
+    {
+        $spare = [];
+        for ($piece = 0; $piece < $this->work->pieces(); $piece++) {
+            $spare[$piece] = $this->work->due[$piece] - $this->decoder->lastEndOf($piece);
+        }
+        asort($spare);
+
+        return array_keys($spare);
     }
 
     /** Places a piece anew from one of its tasks on, where that loses nothing. */

@@ -26,11 +26,16 @@ final class Timetable
     /** @var list<array<int, list<int>>> gate => day => start, end, start, end … of what is taken */
     public array $rows = [];
 
-    /** @var list<array<int, int>> gate => stretch => the longest time in it that nothing is taken */
+    /** @var list<array<int, int>> gate => stretch => it has no more left in one go, where that was seen */
     public array $gaps = [];
 
     /** @var list<array<int, int>> gate => size => the first stretch that may have so much left */
     public array $heads = [];
+
+    /** Of what was found last: its day, and its place in the row of that. */
+    private int $day = 0;
+
+    private int $place = 0;
 
     /** @var array<int, int> resource => its gate */
     private array $gateOf = [];
@@ -51,64 +56,108 @@ final class Timetable
         }
     }
 
-    /** The first second from which a task runs without a break in one stretch, with all that it needs free. */
-    public function earliest(Crew $crew, int $seconds, int $from): int
+    /**
+     * The first second from which a task runs without a break in one stretch, with all that it needs free.
+     *
+     * @param  int  $until  second (UTC): later than that it is not looked for
+     * @return int -1 where it would be too late
+     */
+    public function earliest(Crew $crew, int $seconds, int $from, int $until = Workload::NEVER): int
     {
+        $g = $crew->gate;
         $hours = $crew->hours;
-        $needs = $crew->others;
-        $count = count($needs);
-        $at = $from;
-        $k = $hours->indexAfter($at);
         $opens = $hours->opens;
         $closes = $hours->closes;
-        $days = $hours->day;
-        $gaps = $crew->isCounted ? $this->gaps[$crew->gate] : [];
-        $rows = $crew->gate < 0 ? [] : $this->rows[$crew->gate];
+        $isCounted = $crew->isCounted;
         $least = $seconds > 0 ? $seconds : 1;
-        if ($crew->isCounted) {
-            $k = $this->pastFull($crew->gate, $seconds, $k);
+        $at = $from;
+        $k = $hours->indexAfter($at);
+        if ($isCounted) {
+            $k = $this->pastFull($g, $seconds, $k);
         }
         while (true) {
-            if (isset($gaps[$k]) && $gaps[$k] < $seconds) {
-                $k++;
-
-                continue;
-            }
             if (! isset($closes[$k])) {
                 $hours->reach($k);
                 $opens = $hours->opens;
                 $closes = $hours->closes;
-                $days = $hours->day;
             }
             $start = $at < $opens[$k] ? $opens[$k] : $at;
-            $day = $days[$k];
-            if (isset($rows[$day])) {
-                $row = $rows[$day];
-                for ($i = 0, $n = count($row); $i < $n && $least > $row[$i] - $start; $i += 2) {
+            if ($start > $until) {
+                return -1;
+            }
+            $limit = $closes[$k];
+            $day = $hours->day[$k];
+            $i = $longest = 0;
+            if ($g >= 0 && isset($this->rows[$g][$day])) {
+                $row = $this->rows[$g][$day];
+                $count = count($row);
+                while ($i < $count && $row[$i] < $limit && $start + $least > $row[$i]) {
                     if ($row[$i + 1] > $start) {
+                        $longest = $longest < $row[$i] - $start ? $row[$i] - $start : $longest;
                         $start = $row[$i + 1];
                     }
+                    $i += 2;
                 }
             }
-            if ($start + $seconds > $closes[$k]) {
-                $k++;
+            if ($start + $seconds > $limit) {
+                if ($isCounted && $at <= $opens[$k]) {
+                    $this->gaps[$g][$k] = $limit - $start > $longest ? $limit - $start : $longest;
+                }
+                do {
+                    $k++;
+                } while ($isCounted && isset($this->gaps[$g][$k]) && $this->gaps[$g][$k] < $seconds);
 
                 continue;
             }
-            for ($n = 0; $n < $count; $n += 2) {
-                $later = $this->freeFrom($needs[$n], $needs[$n + 1], $start, $start + $least);
-                if ($later !== $start) {
-                    $at = $later;
+            if ($crew->others !== []) {
+                $at = $this->freeOfOthers($crew, $start, $start + $least);
+                if ($at !== $start) {
                     while (($closes[$k] ?? $hours->reach($k)) <= $at) {
                         $k++;
                     }
 
-                    continue 2;
+                    continue;
                 }
             }
+            $this->day = $day;
+            $this->place = $i;
 
-            return $start;
+            return $start > $until ? -1 : $start;
         }
+    }
+
+    /**
+     * Takes what a task needs that runs without a break in one stretch, at the first second at which all of it is free.
+     *
+     * @param  int  $until  second (UTC): later than that nothing is taken
+     * @return int when it starts; -1 where that would be too late
+     */
+    public function put(Crew $crew, int $seconds, int $from, int $until): int
+    {
+        $start = $this->earliest($crew, $seconds, $from, $until);
+        if ($start >= 0) {
+            $end = $start + $seconds;
+            $this->insert($crew->gate, $this->day, $this->place, $start, $end);
+            for ($n = 0, $count = count($crew->others); $n < $count; $n += 2) {
+                $this->book($crew->others[$n], $crew->others[$n + 1], $start, $end);
+            }
+        }
+
+        return $start;
+    }
+
+    /** The start itself where all that a crew needs besides is free until an end; else a later second to try. */
+    private function freeOfOthers(Crew $crew, int $start, int $end): int
+    {
+        $needs = $crew->others;
+        for ($n = 0, $count = count($needs); $n < $count; $n += 2) {
+            $later = $this->freeFrom($needs[$n], $needs[$n + 1], $start, $end);
+            if ($later !== $start) {
+                return $later;
+            }
+        }
+
+        return $start;
     }
 
     /** The first stretch from one on that is not known to have too little left. */
@@ -206,32 +255,41 @@ final class Timetable
     }
 
     /** Takes a gate's resource within a day. */
-    public function take(int $gate, int $start, int $end): void
+    private function take(int $gate, int $start, int $end): void
     {
         $day = $this->gates[$gate]->days->indexAfter($start);
         $row = $this->rows[$gate][$day] ?? [];
-        $count = count($row);
         $i = 0;
-        while ($i < $count && $row[$i + 1] < $start) {
+        while (isset($row[$i]) && $row[$i] < $end) {
             $i += 2;
         }
-        $joins = $i < $count && $row[$i + 1] === $start;
-        $next = $joins ? $i + 2 : $i;
-        $meets = $next < $count && $row[$next] === $end;
-        if ($joins && $meets) {
-            array_splice($row, $i + 1, 2);
-        } elseif ($joins) {
-            $row[$i + 1] = $end;
-        } elseif ($meets) {
-            $row[$next] = $start;
-        } elseif ($i === $count) {
-            $row[] = $start;
-            $row[] = $end;
-        } else {
-            array_splice($row, $i, 0, [$start, $end]);
+        unset($row);
+        $this->insert($gate, $day, $i, $start, $end);
+    }
+
+    /** Takes a gate's resource within a day, before a place in its row; joined to what is taken next to it. */
+    private function insert(int $gate, int $day, int $i, int $start, int $end): void
+    {
+        if (! isset($this->rows[$gate][$day])) {
+            $this->rows[$gate][$day] = [$start, $end];
+
+            return;
         }
-        $this->rows[$gate][$day] = $row;
-        $this->measure($gate, $row, $start, $end);
+        $joins = $i > 0 && $this->rows[$gate][$day][$i - 1] === $start;
+        $isLast = ! isset($this->rows[$gate][$day][$i]);
+        $meets = ! $isLast && $this->rows[$gate][$day][$i] === $end;
+        if ($joins && $meets) {
+            array_splice($this->rows[$gate][$day], $i - 1, 2);
+        } elseif ($joins) {
+            $this->rows[$gate][$day][$i - 1] = $end;
+        } elseif ($meets) {
+            $this->rows[$gate][$day][$i] = $start;
+        } elseif ($isLast) {
+            $this->rows[$gate][$day][] = $start;
+            $this->rows[$gate][$day][] = $end;
+        } else {
+            array_splice($this->rows[$gate][$day], $i, 0, [$start, $end]);
+        }
     }
 
     private function give(int $gate, int $start, int $end): void
@@ -251,41 +309,22 @@ final class Timetable
         }
         array_splice($row, $i, 2, $kept);
         $this->rows[$gate][$day] = $row;
-        $k = $this->measure($gate, $row, $start, $end);
-        foreach ($this->heads[$gate] as $size => $head) {
-            if ($head > $k) {
-                $this->heads[$gate][$size] = $k;
-            }
-        }
+        $this->forgetGaps($gate, $start, $end);
     }
 
-    /**
-     * Measures the longest gap of each stretch that something was taken of or given back to.
-     *
-     * @param  list<int>  $row  of the day
-     * @return int the first of the stretches
-     */
-    private function measure(int $gate, array $row, int $start, int $end): int
+    /** Of the stretches that something is given back to it is not known any more how little they have left. */
+    private function forgetGaps(int $gate, int $start, int $end): void
     {
         $hours = $this->gates[$gate]->hours;
         $first = $hours->indexAfter($start);
-        $count = count($row);
-        for ($k = $first; $k === $first || ($hours->reach($k) > 0 && $hours->opens[$k] < $end); $k++) {
-            $from = $hours->opens[$k];
-            $closes = $hours->closes[$k];
-            $longest = 0;
-            for ($i = 0; $i < $count && $row[$i] < $closes; $i += 2) {
-                if ($longest < $row[$i] - $from) {
-                    $longest = $row[$i] - $from;
-                }
-                if ($row[$i + 1] > $from) {
-                    $from = $row[$i + 1];
-                }
-            }
-            $this->gaps[$gate][$k] = $closes - $from > $longest ? $closes - $from : $longest;
+        for ($k = $first; $hours->reach($k) > 0 && $hours->opens[$k] < $end; $k++) {
+            unset($this->gaps[$gate][$k]);
         }
-
-        return $first;
+        foreach ($this->heads[$gate] as $size => $head) {
+            if ($head > $first) {
+                $this->heads[$gate][$size] = $first;
+            }
+        }
     }
 
     /**

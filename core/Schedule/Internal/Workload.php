@@ -69,8 +69,20 @@ final class Workload
     /** @var array<int, bool> task => whether it takes nothing but its own time: no window, no hold */
     public array $isPlain = [];
 
-    /** @var array<int, Crew|null> task => the one crew that does it in one go, where nothing else is to be seen to */
+    /** @var array<int, list<Crew>> task => its crews; none where it is broken off, holds or follows more than one */
     public array $simple = [];
+
+    /** @var array<int, int> task => the one that it follows, -1 for none; of a simple one */
+    public array $follows = [];
+
+    /** @var array<int, int> task => least seconds after that one */
+    public array $least = [];
+
+    /** @var array<int, int> task => most seconds after that one, -1 for no end */
+    public array $most = [];
+
+    /** @var array<int, int> task => the wait after that one, by number; -1 where it is the same at any time */
+    public array $waitsFor = [];
 
     /** @var array<int, int> task => second (UTC) at which it is to start; what must, before what only was */
     public array $pinAt = [];
@@ -190,12 +202,13 @@ final class Workload
             $lived->seconds[$t] = $took;
             if ($took > $seconds && $took > $this->longest($t)) {
                 $lived->splits[$t] = true;
-                $lived->simple[$t] = null;
+                $lived->simple[$t] = [];
             }
             foreach ($this->before[$t] as $n => [, $least, $most]) {
                 $least = (int) round($least * $share());
                 $lived->before[$t][$n][1] = $most < 0 ? $least : min($least, $most);
             }
+            $lived->least[$t] = $lived->before[$t][0][1] ?? 0;
         }
 
         return $lived;
@@ -385,13 +398,26 @@ final class Workload
             }
             $this->isPlain[$t] = $reach === $t && $this->holdsAfter[$t] === [] && $this->heldNow[$t] === []
                 && ! isset($this->pinAt[$t]);
-            $crew = $this->crews[$t][0];
-            $isSimple = $this->isPlain[$t] && ! $this->splits[$t] && $this->seconds[$t] > 0 && $crew->gate >= 0
-                && count($this->crews[$t]) === 1 && count($this->before[$t]) <= 1
-                && ($this->before[$t][0][3] ?? -1) < 0;
-            $this->simple[$t] = $isSimple ? $crew : null;
+            $isSimple = $this->heldFor[$t] === [] && $this->holdsAfter[$t] === [] && $this->heldNow[$t] === []
+                && ! isset($this->pinAt[$t]) && ! $this->splits[$t] && $this->seconds[$t] > 0
+                && count($this->before[$t]) <= 1 && ! $this->hasOpenCrew($t);
+            $this->simple[$t] = $isSimple ? $this->crews[$t] : [];
+            [$this->follows[$t], $this->least[$t], $this->most[$t], $this->waitsFor[$t]] =
+                $this->before[$t][0] ?? [-1, 0, -1, -1];
             $this->anchor[$t] = min([$reach, ...array_slice($this->anchor, $reach, $t - $reach)]);
         }
+    }
+
+    /** Whether somebody who may do a task is not kept day by day. */
+    private function hasOpenCrew(int $t): bool
+    {
+        foreach ($this->crews[$t] as $crew) {
+            if ($crew->gate < 0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What is mounted has the lathe: up to the task that takes it off, and whatever may move that later. */
