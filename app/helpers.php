@@ -15,8 +15,11 @@ if (! function_exists('say')) {
     function say(string $code, array $of = []): string
     {
         return app(Show::class)->said(new Said($code, array_map(
-            fn (string|int|float|Quantity|Said|array $one): string|Quantity|Said|array => is_scalar($one)
-                ? (string) $one : $one,
+            fn (string|int|float|Quantity|Said|array $one): string|Quantity|Said|array => match (true) {
+                is_int($one) => Quantity::count($one),
+                is_scalar($one) => (string) $one,
+                default => $one,
+            },
             $of,
         )));
     }

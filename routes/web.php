@@ -175,6 +175,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::get('weeks/week.csv', [PlanExportController::class, 'csv'])->name('week.csv');
     Route::put('weeks/pieces/{piece}', [WeeksController::class, 'move'])->name('weeks.move');
     Route::post('weeks/pins', [PinController::class, 'store'])->name('pins.store');
+    Route::post('weeks/as-it-was', [PinController::class, 'asItWas'])->name('pins.as-it-was');
     Route::delete('weeks/pins', [PinController::class, 'destroy'])->name('pins.destroy');
     Route::get('weeks/promise', [TryController::class, 'promise'])->middleware('throttle:costly')->name('promise');
     Route::get('weeks/try', [TryController::class, 'show'])->middleware('throttle:tried')->name('try');

@@ -29,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property string $wood
  * @property Carbon|null $due_at
  * @property float $weight  how much an hour of its lateness weighs against one of another piece
+ * @property int|null $behind_id  the piece that is taken up first wherever both could be
  * @property PieceState $state
  * @property Document $document
  * @property string $drawing
@@ -52,8 +53,11 @@ class Piece extends Keeping
     /** How much an hour of a piece's lateness may weigh, least first. */
     public const WEIGHTS = [0.5, 1.0, 2.0, 4.0];
 
+    private const MOST_IN_A_ROW = 200;
+
     protected $fillable = [
-        'name', 'form', 'wood', 'due_at', 'weight', 'chance', 'state', 'document', 'drawing', 'diameter_mm',
+        'name', 'form', 'wood', 'due_at', 'weight', 'behind_id', 'chance', 'state', 'document', 'drawing',
+        'diameter_mm',
         'height_mm', 'version', 'revision', 'conflicts', 'ready_at', 'late', 'once_key', 'route_key',
         'fault', 'air_id',
     ];
@@ -66,6 +70,19 @@ class Piece extends Keeping
             'state' => PieceState::class, 'late' => KeptCast::of(Lateness::class), 'fault' => DocumentCast::class,
             'diameter_mm' => 'float', 'height_mm' => 'float', 'weight' => 'float', 'chance' => 'float',
         ];
+    }
+
+    /** Whether another is taken up first, or one that that goes behind itself. */
+    public function isBehind(self $other): bool
+    {
+        for ($at = $this->behind_id, $n = 0; $at !== null && $n < self::MOST_IN_A_ROW; $n++) {
+            if ($at === $other->id) {
+                return true;
+            }
+            $at = self::query()->where('workshop_id', $this->workshop_id)->whereKey($at)->value('behind_id');
+        }
+
+        return false;
     }
 
     /**

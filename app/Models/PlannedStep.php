@@ -34,6 +34,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $waits_from
  * @property Carbon|null $opens_at
  * @property Carbon|null $closes_at
+ * @property Carbon|null $was_at  when it was to start before a plan last moved the date of its piece
  * @property Carbon|null $must_at  if it is not begun by then, its piece is late or a window is missed
  * @property Carbon|null $given_up_at  when its window closes, where the plan does not keep it
  * @property string|null $who  numbers of the workers who do it, with commas between
@@ -64,7 +65,7 @@ class PlannedStep extends Keeping
             'minutes' => 'float',
             'wait_from_h' => 'float', 'wait_until_h' => 'float', 'start_at' => 'datetime', 'end_at' => 'datetime',
             'waits_from' => 'datetime', 'opens_at' => 'datetime', 'closes_at' => 'datetime',
-            'must_at' => 'datetime', 'given_up_at' => 'datetime',
+            'must_at' => 'datetime', 'was_at' => 'datetime', 'given_up_at' => 'datetime',
         ];
     }
 

@@ -12,8 +12,11 @@ use App\Models\Workshop;
 use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Calibration\Learning;
+use HonestGrain\Calibration\Scatter;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Schedule\Questions;
 use HonestGrain\Wood\Pore;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
 /** What the bench says of the model of sanding: a shop's own records, and the factors that they come to. */
@@ -62,14 +65,32 @@ final readonly class Learner
         )]);
     }
 
+    /** How far this shop's work runs off its plan, by what was timed; until then by what is taken for any. */
+    public function scatter(Workshop $workshop): Scatter
+    {
+        $ratios = $this->done($workshop)->whereNotNull('log_entries.minutes')
+            ->get(['log_entries.id', 'log_entries.minutes', 'log_entries.facts'])
+            ->map(fn (LogEntry $entry): float => $entry->minutes / max(0.01, $entry->facts->planned->minutes ?? 0.0));
+
+        return Scatter::from(
+            array_values($ratios->all()), Questions::SPREAD, $this->catalogue->calibration()->learning,
+        );
+    }
+
     /** @return Collection<int, SandingRecord> the newest first, without what was taken back */
     public function records(Workshop $workshop): Collection
     {
+        return $this->done($workshop)->where('log_entries.is_sanding', true)->with('piece:id,name')->get()
+            ->map(SandingRecord::of(...))->filter()->values()->toBase();
+    }
+
+    /** @return Builder<LogEntry> what was done, the newest first, without what was taken back */
+    private function done(Workshop $workshop): Builder
+    {
         return LogEntry::query()->from('log_entries')->where('log_entries.workshop_id', $workshop->id)
-            ->where('log_entries.is_sanding', true)->where('log_entries.kind', EntryKind::Done)
+            ->where('log_entries.kind', EntryKind::Done)
             ->whereNotExists(fn ($query) => $query->from('log_entries as later')->whereColumn(
                 'later.undoes_id', 'log_entries.id',
-            ))->with('piece:id,name')->latest('log_entries.id')->limit(self::MOST_RECORDS)->get()
-            ->map(SandingRecord::of(...))->filter()->values()->toBase();
+            ))->latest('log_entries.id')->limit(self::MOST_RECORDS);
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Kept\Lived;
 use App\Models\Piece;
+use App\Models\Workshop;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Mending\FaultKind;
@@ -53,8 +55,12 @@ final readonly class PlanMaker
     /** Whoever is so far ahead of the plan goes on with what was to come. */
     private const AHEAD_SECONDS = 180;
 
-    public function __construct(private ShopMapper $mapper, private Scheduler $scheduler, private RouteStore $routes)
-    {
+    public function __construct(
+        private ShopMapper $mapper,
+        private Scheduler $scheduler,
+        private RouteStore $routes,
+        private Learner $learner,
+    ) {
     }
 
     /** @param  bool  $isWaitedFor  whether a press waits for it */
@@ -76,11 +82,10 @@ final readonly class PlanMaker
             // What has a new route begins anew.
             return $planned?->routeKey !== null && $planned->routeKey === $planned->piece->route_key;
         }));
-        [$plan, $trouble] = $this->plan(
-            $state, $jobs, $clock, $standing, $isWaitedFor,
-        );
+        $lived = $isWaitedFor ? null : $this->lived($state->workshop, $jobs);
+        [$plan, $trouble] = $this->plan($state, $jobs, $clock, $standing, $lived);
 
-        return new ShopPlan($state, $clock, $pieces, $plan, $trouble, ! $isWaitedFor);
+        return new ShopPlan($state, $clock, $pieces, $plan, $trouble, $lived);
     }
 
     private function piece(ShopState $state, Piece $piece, Bench $bench, CureClock $clock): PlannedPiece
@@ -99,7 +104,10 @@ final readonly class PlanMaker
                 return new PlannedPiece($piece, $history, $key, $route, null, null);
             }
             $job = Remaining::of(
-                new Promised((string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), $piece->weight),
+                new Promised(
+                    (string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), $piece->weight,
+                    $piece->behind_id === null ? null : (string) $piece->behind_id,
+                ),
                 $route,
                 new Behind($history->done, $history->skipped, $piece->blank?->ready_at?->getTimestamp()), $clock,
                 $this->splitAbove($state, $bench),
@@ -123,19 +131,20 @@ final readonly class PlanMaker
     /**
      * @param  list<Job>  $jobs
      * @param  list<Pin>  $standing  the plan before
+     * @param  Lived|null  $lived  how its futures go; null where a press waits for it
      * @return array{Plan|null, Said|null}
      */
-    private function plan(ShopState $state, array $jobs, CureClock $clock, array $standing, bool $isWaitedFor): array
+    private function plan(ShopState $state, array $jobs, CureClock $clock, array $standing, ?Lived $lived): array
     {
         try {
             $problem = Problem::of(
                 $state->now, $state->workshop->workingHours(), $this->mapper->resources($state->workshop), $jobs,
                 $clock, people: $this->mapper->people($state->workshop),
             );
-            $problem = $problem->counted($isWaitedFor ? self::LOOKS : self::LOOKS_BEHIND)->after($standing);
-            if (! $isWaitedFor) {
+            $problem = $problem->counted($lived === null ? self::LOOKS : self::LOOKS_BEHIND)->after($standing);
+            if ($lived !== null) {
                 $problem = $problem->asked(new Questions(
-                    explain: true, futures: self::futures($problem->size()),
+                    explain: true, futures: $lived->futures, spread: $lived->share,
                     explainBefore: $state->now + ($problem->size() > self::MANY_TASKS
                         ? self::TODAY_SECONDS : self::SOON_SECONDS),
                 ));
@@ -145,6 +154,19 @@ final readonly class PlanMaker
         } catch (BadInput $e) {
             return [null, $e->said];
         }
+    }
+
+    /**
+     * How the futures of a plan go: as many as there is time for, and as far off it as this shop's work is.
+     *
+     * @param  list<Job>  $jobs
+     */
+    private function lived(Workshop $workshop, array $jobs): Lived
+    {
+        $scatter = $this->learner->scatter($workshop);
+        $tasks = array_sum(array_map(fn (Job $job): int => count($job->tasks), $jobs));
+
+        return new Lived(self::futures($tasks), $scatter->share, $scatter->records);
     }
 
     private static function futures(int $tasks): int

@@ -11,6 +11,7 @@ use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\PlannedStep;
 use App\Models\StepDetails;
+use App\Models\StepState;
 use App\Models\Workshop;
 use Carbon\CarbonImmutable;
 use HonestGrain\Reading\Copy;
@@ -38,8 +39,9 @@ final readonly class PlanStore
             if ((int) Workshop::query()->whereKey($workshop->id)->value('version') !== $plan->state->version) {
                 return false;
             }
-            $writes->carryOut();
             $moved = $this->moved($plan);
+            $this->remember($workshop, $moved);
+            $writes->carryOut();
             foreach ($plan->pieces as $planned) {
                 $this->piece($plan, $planned);
             }
@@ -65,6 +67,21 @@ final readonly class PlanStore
         }
 
         return $moved;
+    }
+
+    /**
+     * Keeps when the steps of what moves now were to be, so that they can be put back there.
+     *
+     * @param  list<DateMove>  $moved
+     */
+    private function remember(Workshop $workshop, array $moved): void
+    {
+        if ($moved !== []) {
+            $steps = PlannedStep::query()->toBase()->where('workshop_id', $workshop->id);
+            (clone $steps)->whereNotNull('was_at')->update(['was_at' => null]);
+            $steps->whereIn('piece_id', array_map(fn (DateMove $move): int => $move->pieceId, $moved))
+                ->where('state', StepState::Open)->update(['was_at' => DB::raw('start_at')]);
+        }
     }
 
     /**

@@ -100,7 +100,7 @@ final readonly class Planner
     /** Whether more could be said of its plan than a press waits for. */
     public function isToBeWeighed(Workshop $workshop): bool
     {
-        return $this->isStale($workshop) || $workshop->plan_summary?->isWeighed !== true;
+        return $this->isStale($workshop) || $workshop->plan_summary?->lived === null;
     }
 
     public function isStale(Workshop $workshop): bool

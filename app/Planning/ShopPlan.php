@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Kept\Lateness;
+use App\Models\Kept\Lived;
 use App\Models\Kept\PlanSummary;
 use App\Models\Kept\ShutWindow;
 use App\Models\Piece;
@@ -31,7 +32,7 @@ final readonly class ShopPlan
 
     /**
      * @param  array<int, PlannedPiece>  $pieces  by number
-     * @param  bool  $isWeighed  whether it says how long each step may be left, and each piece's chance
+     * @param  Lived|null  $lived  where it says how long each step may be left, and each piece's chance
      */
     public function __construct(
         public ShopState $state,
@@ -39,7 +40,7 @@ final readonly class ShopPlan
         public array $pieces,
         public ?Plan $plan,
         public ?Said $trouble,
-        public bool $isWeighed = false,
+        public ?Lived $lived = null,
     ) {
         $placed = $late = $givenUp = [];
         foreach ($plan->tasks ?? [] as $task) {
@@ -70,7 +71,7 @@ final readonly class ShopPlan
     public function says(int $piece, string $step, ?array $stands): array
     {
         $placed = $this->placed($piece, $step);
-        $must = $this->isWeighed ? StepTimes::sql($placed?->slack?->mustStart) : $stands['must_at'] ?? null;
+        $must = $this->lived !== null ? StepTimes::sql($placed?->slack?->mustStart) : $stands['must_at'] ?? null;
 
         return [
             'must_at' => $placed === null ? null : $must,
@@ -82,7 +83,7 @@ final readonly class ShopPlan
     /** How likely a piece is in time, 0 to 1; null where that is not said. */
     public function chance(Piece $piece): ?float
     {
-        return $this->isWeighed ? $this->plan?->outlook->chance((string) $piece->id) : $piece->chance;
+        return $this->lived !== null ? $this->plan?->outlook->chance((string) $piece->id) : $piece->chance;
     }
 
     /** @return list<Step> what is behind in the order of the route, then what is left in the order of time */
@@ -130,7 +131,7 @@ final readonly class ShopPlan
         return new PlanSummary(
             $time($this->plan?->finish), $time($this->plan?->outlook->bound->finish),
             array_map($this->broken(...), $this->plan->broken ?? []), $this->plan?->setups, $this->plan?->milliseconds,
-            $this->trouble, isWeighed: $this->isWeighed,
+            $this->trouble, lived: $this->lived,
             isProved: $this->plan?->outlook->bound->isReached === true, gap: $this->plan?->outlook->bound->gap,
         );
     }

@@ -45,7 +45,7 @@ final readonly class ShopState
                 ->orderBy('id')
                 ->get(
                     [
-                        'id', 'workshop_id', 'name', 'due_at', 'weight', 'chance', 'document', 'route_key',
+                        'id', 'workshop_id', 'name', 'due_at', 'weight', 'behind_id', 'chance', 'document', 'route_key',
                         'ready_at', 'late', 'conflicts',
                         'state', 'fault', 'air_id',
                     ],

@@ -20,22 +20,28 @@ final readonly class WeekPiece
      * @param  Collection<int, PlannedStep>  $steps
      * @param  array<string, StepPin>  $pins  by step
      * @param  list<array{written: string, said: Said}>  $remedies
+     * @param  array<int, string>  $others  pieces that it may go behind, by number
      */
     private function __construct(
         public Piece $piece,
         public Collection $steps,
         public array $pins,
         public array $remedies,
+        public array $others,
     ) {
     }
 
-    /** @param  list<array{written: string, said: Said}>  $remedies */
-    public static function of(Piece $piece, array $remedies): self
+    /**
+     * @param  list<array{written: string, said: Said}>  $remedies
+     * @param  array<int, string>  $names  of all pieces in work, by number
+     */
+    public static function of(Piece $piece, array $remedies, array $names): self
     {
         return new self(
             $piece, $piece->plannedSteps()->where('state', StepState::Open)->where('minutes', '>', 0)
                 ->whereNotNull('start_at')->reorder('start_at')->limit(self::STEPS)->get(),
             StepPin::query()->where('piece_id', $piece->id)->get()->keyBy('step')->all(), $remedies,
+            array_diff_key($names, [$piece->id => true]),
         );
     }
 

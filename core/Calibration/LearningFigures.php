@@ -17,6 +17,10 @@ final readonly class LearningFigures
 
     public float $priorBoards;
 
+    public float $priorScatter;
+
+    public float $mostScatter;
+
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
@@ -25,5 +29,7 @@ final readonly class LearningFigures
         $this->mostRatio = $value('learning_most_ratio');
         $this->step = $value('learning_step');
         $this->priorBoards = $value('learning_prior_boards');
+        $this->priorScatter = $value('learning_prior_scatter');
+        $this->mostScatter = $value('learning_most_scatter');
     }
 }

@@ -64,8 +64,10 @@ final class ProblemDocument
             $jobs[] = Job::of(
                 $id, $piece->has('due') ? $piece->time('due')->getTimestamp() : null,
                 $piece->numberOr('weight', 1.0, 0, 1000), $tasks, $piece->path,
+                behind: $piece->textOr('behind', null, 80),
             );
         }
+        self::checkOrder($jobs, $document);
 
         $hours = WorkingHours::read($document);
 
@@ -89,6 +91,33 @@ final class ProblemDocument
             $document->has('futures') ? $document->integer('futures', 0, self::MAX_FUTURES) : 0,
             $document->numberOr('spread', Questions::SPREAD, 0, 1),
         ))->withPinned(self::pins($document, 'pinned'))->after(self::pins($document, 'last'));
+    }
+
+    /**
+     * @param  list<Job>  $jobs
+     *
+     * @throws InvalidField for a piece behind one that is not there, or in the end behind itself
+     */
+    private static function checkOrder(array $jobs, Document $document): void
+    {
+        $behind = array_column(array_map(fn (Job $job): array => [$job->id, $job->behind], $jobs), 1, 0);
+        foreach ($jobs as $n => $job) {
+            if ($job->behind !== null && ! array_key_exists($job->behind, $behind)) {
+                throw InvalidField::choice(
+                    $document->at("pieces.$n.behind"), $job->behind, array_map(strval(...), array_keys($behind)),
+                );
+            }
+            $at = $job->behind;
+            for ($steps = 0; $at !== null; $steps++) {
+                if ($at === $job->id || $steps > count($jobs)) {
+                    throw InvalidField::because(
+                        $document->at("pieces.$n.behind"), (string) $job->behind,
+                        new Said('verbs.problem-document.behind-itself'),
+                    );
+                }
+                $at = $behind[$at] ?? null;
+            }
+        }
     }
 
     /** @return list<Pin> */

@@ -9,6 +9,7 @@ use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\Denib;
+use HonestGrain\Coating\FoodUse;
 use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\ProvenStack;
 use HonestGrain\Geometry\Face;
@@ -154,9 +155,31 @@ final readonly class CoatPlan
             }
         }
 
-        return $this->coats === [] ? $this : self::read(
+        if ($this->coats === []) {
+            return $this;
+        }
+        $other = self::read(
             Document::of(['id' => $this->id] + $stack->planFor($this->zones, Id::fresh(...))), $table,
         );
+
+        return $this->sheen === null ? $other : $other->shining($this->sheen);
+    }
+
+    /** What goes on last; null where nothing does. */
+    public function last(): ?Coating
+    {
+        return $this->coats[count($this->coats) - 1]->coating ?? null;
+    }
+
+    /** Whether another last coat would make the same of its faces: film or none, as much shine, as good for its use. */
+    public function mayEndWith(Coating $last, Purpose $purpose): bool
+    {
+        $now = $this->last();
+
+        return $now === null || $now->buildsFilm() === $last->buildsFilm()
+            && $this->sheen?->outOfReach($last) === null
+            && ($purpose !== Purpose::Food || $last->food !== FoodUse::No)
+            && ($purpose !== Purpose::Water || $last->water->isAtLeast($now->water));
     }
 
     /** The same with a coat one place up or down: it keeps its id, and how the one below is rubbed stays in place. */

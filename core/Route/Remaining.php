@@ -74,6 +74,7 @@ final readonly class Remaining
 
         return Job::of(
             $piece->id, $route->waitsForWood() ? null : $piece->due, $piece->weight, $tasks, name: $piece->name,
+            behind: $piece->behind,
         );
     }
 

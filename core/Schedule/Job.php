@@ -21,6 +21,7 @@ final readonly class Job
         public float $weight,
         public array $tasks,
         public bool $sequential,
+        public ?string $behind,
     ) {
     }
 
@@ -28,6 +29,7 @@ final readonly class Job
      * @param  int|null  $due  second (UTC)
      * @param  list<Task>  $tasks
      * @param  string|null  $name  what the maker calls the piece; its id where not given
+     * @param  string|null  $behind  the piece that is taken up first wherever both could be
      *
      * @throws InvalidField for an unknown predecessor or two tasks of one name
      * @throws CyclicTasks
@@ -39,6 +41,7 @@ final readonly class Job
         array $tasks,
         string $field = 'piece',
         ?string $name = null,
+        ?string $behind = null,
     ): self {
         $byId = [];
         $holding = false;
@@ -70,7 +73,7 @@ final readonly class Job
 
         return new self(
             id: $id, name: $name ?? $id, due: $due, weight: $weight, tasks: self::ordered($tasks, $field),
-            sequential: $holding,
+            sequential: $holding, behind: $behind,
         );
     }
 

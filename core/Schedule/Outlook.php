@@ -15,13 +15,21 @@ final readonly class Outlook
      * @param  array<string, int>  $ends  piece => second (UTC)
      * @param  array<string, int>  $before  piece => second (UTC) by the plan before, where all of it stood in that
      * @param  array<string, float>  $chances  piece => 0 to 1, where that was asked for
+     * @param  array<string, list<ChainLink>>  $chains  piece => what decides when it is done, where that was asked for
      */
     public function __construct(
         public Bound $bound,
         public array $ends,
         public array $before,
         public array $chances,
+        public array $chains = [],
     ) {
+    }
+
+    /** @param  array<string, list<ChainLink>>  $chains */
+    public function with(array $chains): self
+    {
+        return new self($this->bound, $this->ends, $this->before, $this->chances, $chains);
     }
 
     /** How likely a piece is in time, 0 to 1; null where that was not asked. */
@@ -50,13 +58,16 @@ final readonly class Outlook
         return $moved;
     }
 
-    /** @return list<array{id: string, ready: string, chance?: float}> */
+    /** @return list<array<string, mixed>> */
     public function pieces(): array
     {
         $pieces = [];
         foreach ($this->ends as $piece => $end) {
             $pieces[] = ['id' => $piece, 'ready' => gmdate('Y-m-d\TH:i:s\Z', $end)]
-                + (isset($this->chances[$piece]) ? ['chance' => round($this->chances[$piece], 3)] : []);
+                + (isset($this->chances[$piece]) ? ['chance' => round($this->chances[$piece], 3)] : [])
+                + (isset($this->chains[$piece]) ? ['chain' => array_map(
+                    fn (ChainLink $link): array => $link->toArray(), $this->chains[$piece],
+                )] : []);
         }
 
         return $pieces;

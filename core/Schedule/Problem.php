@@ -142,6 +142,20 @@ final readonly class Problem
         return $this->copy($this->standing, new Budget($this->budget->milliseconds, $this->budget->seed, $looks));
     }
 
+    /** @return array<string, true> pieces that go behind others, and those others */
+    public function ordered(): array
+    {
+        $ordered = [];
+        $ids = array_column($this->jobs, null, 'id');
+        foreach ($this->jobs as $job) {
+            if ($job->behind !== null && isset($ids[$job->behind])) {
+                $ordered[$job->id] = $ordered[$job->behind] = true;
+            }
+        }
+
+        return $ordered;
+    }
+
     /** How many tasks there are in all. */
     public function size(): int
     {

@@ -97,11 +97,14 @@ final readonly class TaskSearch implements Scheduler
         return $calm;
     }
 
-    /** @return list<Pin> what the plan before had from now on */
+    /** @return list<Pin> what the plan before had from now on, without what goes by the order of pieces */
     private function stillToCome(Problem $problem): array
     {
+        $ordered = $problem->ordered();
+
         return array_values(array_filter(
-            $problem->standing->last, fn (Pin $pin): bool => $pin->start >= $problem->start,
+            $problem->standing->last,
+            fn (Pin $pin): bool => $pin->start >= $problem->start && ! isset($ordered[$pin->piece]),
         ));
     }
 

@@ -239,6 +239,8 @@ return [
     ],
     'weeks' => [
         'as-it-was' => 'Nothing was changed.',
+        'no-such-piece' => 'Goes behind is “{typed}”; it takes a piece in work.',
+        'behind-itself' => 'Goes behind is {first}, which goes behind {piece} already.',
         'promised' => '{piece} is due {day}; the plan has moved.',
         'taken' => 'Taken; every date was worked out again.',
         'taken-back' => 'Taken back; the plan has moved again.',

@@ -37,6 +37,8 @@ return [
         'finish' => '{stack} instead',
         'by-hand' => 'Rubbed up by hand with paste',
         'aside' => 'Put away for now',
+        'behind' => 'Goes behind {first}',
+        'behind-none' => 'Goes by its own date again',
     ],
     'weight-list' => [
         'no-percentage' => 'Meter is “{typed}”; it takes a percentage from 0 to 100.',

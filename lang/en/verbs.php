@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'problem-document' => [
         'every-piece-needs-name' => 'every piece needs a name of its own',
+        'behind-itself' => 'no piece goes behind itself, nor behind one that goes behind it',
         'every-person-needs-name' => 'every person needs a name of their own',
     ],
     'ladder-verb' => [

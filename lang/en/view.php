@@ -741,6 +741,10 @@ return [
         'your-hands' => 'Your hands',
         'proved' => 'no plan can do better with these hours',
         'gap' => 'at most {percent} is left to find',
+        'futures' => '“In time 6 times in 10” counts {futures} seeded futures in which work and waits run up to '
+            .'{percent} longer or shorter, by {records} timed {records?step:steps} of this shop.',
+        'futures-usual' => '“In time 6 times in 10” counts {futures} seeded futures in which work and waits run up to '
+            .'{percent} longer or shorter: a workshop figure, until steps are timed here.',
         'hours-planned' => '{hours} planned',
         'most-at-once' => 'at most {most} waiting there',
         'nothing-dries' => 'nothing waits there',

@@ -102,6 +102,10 @@
                                     </li>
                                 @endforeach
                             </ul>
+                            <form method="post" action="{{ route('pins.as-it-was') }}" class="no-print mt-1">
+                                @csrf
+                                <button class="quiet">Fix them as they were</button>
+                            </form>
                         </div>
                     @endif
                     <div class="grid gap-x-12 lg:grid-cols-2">
@@ -160,8 +164,7 @@
                         A search places task after task: in the hours of whoever may do it, one lathe, no least wait cut
                         short, each window kept that can be. It looks for fewest lost windows, then least lateness by
                         weight. What the plan had in the next two days moves only for a window, or for more than an hour
-                        of lateness. “In time 6 times in 10” counts 200 seeded futures in which work and waits run up to
-                        a quarter longer or shorter.
+                        of lateness. {{ $summary->chances() }}
                     </x-why>
                 </div>
                 <aside class="no-print border-ink pt-3 lg:border-l lg:pl-6" aria-label="Chosen">
@@ -192,20 +195,28 @@
                     <p><a href="{{ route('promise') }}">Promise one more piece</a></p>
                     @if ($pins->isNotEmpty())
                         <h2 class="mt-6 text-[1.15rem]">Fixed by you</h2>
-                        @foreach ($pins as $pin)
+                        @foreach ($pins as $ofPiece)
                             <form method="post" action="{{ route('pins.destroy') }}" class="flex items-baseline gap-2">
                                 @csrf
                                 @method('delete')
-                                <input type="hidden" name="pin" value="{{ $pin->id }}" />
+                                @if ($ofPiece->count() > 1)
+                                    <input type="hidden" name="piece" value="{{ $ofPiece[0]->piece_id }}" />
+                                @else
+                                    <input type="hidden" name="pin" value="{{ $ofPiece[0]->id }}" />
+                                @endif
                                 <span class="small grow"
-                                    >{{ $pin->piece->name }}, {{ $show->dayTime($pin->start_at) }}
-                                    @if ($pin->start_at->isPast())
+                                    >{{ $ofPiece[0]->piece->name }},
+                                    @if ($ofPiece->count() > 1)
+                                        {{ $ofPiece->count() }} steps from
+                                    @endif
+                                    {{ $show->dayTime($ofPiece[0]->start_at) }}
+                                    @if ($ofPiece[0]->start_at->isPast())
                                         <span class="faint">(past)</span>
                                     @endif
                                 </span>
                                 <button
                                     class="quiet small whitespace-nowrap"
-                                    aria-label="Let {{ $pin->piece->name }} go, {{ $show->dayTime($pin->start_at) }}"
+                                    aria-label="Let {{ $ofPiece[0]->piece->name }} go"
                                 >
                                     Let go
                                 </button>

@@ -4,10 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use HonestGrain\Coating\ClimateRecord;
+use HonestGrain\Coating\Kinetics;
 use HonestGrain\Command\ProblemDocument;
 use HonestGrain\Reading\Document;
+use HonestGrain\Schedule\Claims;
+use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\Plan;
+use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Questions;
+use HonestGrain\Schedule\Task;
 use HonestGrain\Schedule\TaskSearch;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Schedule\WorkingHours;
 use PHPUnit\Framework\TestCase;
 
 /** How likely a piece is in time, and which dates a new plan has moved. */
@@ -48,6 +58,25 @@ final class ChanceTest extends TestCase
         ]) + ['futures' => 2000])->outlook->chances['p'];
         self::assertEqualsWithDelta(0.75, $chance('2026-12-01T19:15:00Z'), 0.04, '7.5 to 12.5 hours');
         self::assertSame(1.0, $chance(null));
+    }
+
+    public function test_a_wait_by_the_air_is_as_uncertain_as_any(): void
+    {
+        $start = (int) strtotime('2026-12-01T08:00:00Z');
+        $chance = function (float $spread) use ($start): float {
+            $wait = new Lag('a', Wait::hours(10, null, Kinetics::of(2.0)));
+            $problem = Problem::of($start, WorkingHours::read(Document::of(['hours' => self::day([])['hours']])), [], [
+                Job::of('p', $start + (int) (11.25 * 3600), 1, [
+                    Task::of('a', 0, new Claims([])), Task::of('b', 0, new Claims([]), [$wait]),
+                ]),
+            ], Drawn::clock(ClimateRecord::of([[$start, 21.0, 50.0]])));
+
+            return (new TaskSearch(3_000))->plan(
+                $problem->asked(new Questions(futures: 2000, spread: $spread)),
+            )->outlook->chances['p'];
+        };
+        self::assertEqualsWithDelta(0.75, $chance(0.25), 0.04, '7.5 to 12.5 hours');
+        self::assertSame(1.0, $chance(0.0));
     }
 
     public function test_what_may_take_longer_than_any_stretch_is_broken_off(): void

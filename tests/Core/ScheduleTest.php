@@ -91,6 +91,24 @@ final class ScheduleTest extends TestCase
         self::assertGreaterThanOrEqual($byId['pb']->start, $byId['qa']->end);
     }
 
+    public function test_the_chain_says_what_each_link_waits_for(): void
+    {
+        $document = $this->document([
+            $this->piece('late', [['a', 30, []], ['b', 30, [['a', 30, null]]]], '2026-12-01T12:00:00Z'),
+            $this->piece('first', [['a', 200, []]], '2026-12-01T11:30:00Z'),
+        ]);
+        $document['pieces'][1]['weight'] = 500;
+        $plan = (new TaskSearch(20_000))->plan(ProblemDocument::read(Document::of(['explain' => true] + $document)));
+        $chains = array_column($plan->toArray()['pieces'], 'chain', 'id');
+        self::assertSame([
+            ['task' => 'a', 'waits_for' => 'hands', 'hours' => 3.333, 'with' => 'first'],
+            ['task' => 'b', 'waits_for' => 'wait', 'hours' => 30.0, 'with' => 'a'],
+            ['task' => 'b', 'waits_for' => 'hours', 'hours' => 14.167, 'with' => null],
+        ], $chains['late']);
+        self::assertSame([], $chains['first']);
+        self::assertArrayNotHasKey('chain', $this->plan($document['pieces'])->toArray()['pieces'][0], 'not asked for');
+    }
+
     public function test_a_running_wait_and_an_open_window_are_kept(): void
     {
         $plan = $this->plan([

@@ -143,6 +143,30 @@ final class SteadyPlanTest extends TestCase
         self::plan([self::piece('a', 1), self::piece('b', 1)], ['last' => [], 'pinned' => $both]);
     }
 
+    public function test_a_piece_that_goes_behind_another_takes_what_that_one_leaves(): void
+    {
+        $pieces = [
+            self::piece('a', 4, '2026-12-08T12:00:00Z'), self::piece('b', 4, '2026-12-01T12:00:00Z'),
+            self::piece('c', 1, '2026-12-09T12:00:00Z'),
+        ];
+        $free = self::plan($pieces);
+        self::assertSame('b', $free->tasks[0]->piece, 'it is due first');
+        $last = array_map(fn ($placed): array => [
+            'piece' => $placed->piece, 'task' => $placed->task->id, 'start' => gmdate('Y-m-d\TH:i:s\Z', $placed->start),
+        ], $free->tasks);
+        $pieces[1]['behind'] = 'a';
+        foreach ([[], ['last' => $last]] as $more) {
+            $plan = self::plan($pieces, $more);
+            self::assertSame(['a', 'a', 'a', 'a', 'b'], array_slice(array_column($plan->tasks, 'piece'), 0, 5));
+        }
+        $pieces[0]['tasks'][1]['after'] = [['task' => 't0', 'min_hours' => 20]];
+        $between = array_column(self::plan($pieces)->tasks, 'piece');
+        self::assertSame(['a', 'b'], array_slice($between, 0, 2), 'what it leaves, not what is behind it');
+        $pieces[0]['behind'] = 'b';
+        $this->expectExceptionMessage('behind itself');
+        self::plan($pieces);
+    }
+
     public function test_people_work_in_their_own_hours_and_only_at_what_they_can(): void
     {
         $spray = self::piece('sprayed', 2);

@@ -16,6 +16,7 @@ use HonestGrain\Abrasive\ScratchLab;
 use HonestGrain\Abrasive\ScratchModel;
 use HonestGrain\Abrasive\ToolMark;
 use HonestGrain\Calibration\Learning;
+use HonestGrain\Calibration\Scatter;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
@@ -440,6 +441,17 @@ final class SurfaceTest extends TestCase
         self::assertSame(array_sum($first->sheets), array_sum($first->used(null)));
         self::assertSame(11, array_sum($first->used(11)));
         self::assertSame(0, array_sum($first->used(0)));
+    }
+
+    public function test_records_say_how_far_work_runs_off_its_plan(): void
+    {
+        $figures = Catalogue::shipped()->calibration()->learning;
+        $of = fn (array $ratios): Scatter => Scatter::from($ratios, 0.25, $figures);
+        self::assertSame([0, 0.25], [$of([])->records, $of([9.0])->share], 'nothing, or a slip of the clock');
+        // Ten that lie 0.1 from their median on average: 0.2 counts as much as what is taken without any.
+        self::assertEqualsWithDelta(0.225, $of(array_merge(...array_fill(0, 5, [0.9, 1.1])))->share, 1e-9);
+        self::assertEqualsWithDelta(0.125, $of(array_fill(0, 10, 2.0))->share, 1e-9, 'twice as long, but always');
+        self::assertSame(0.75, $of(array_merge(...array_fill(0, 200, [0.2, 1.0, 4.0])))->share);
     }
 
     public function test_records_move_the_model_by_their_median_shrunk_towards_one(): void

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Piece;
 use App\Models\StepPin;
 use App\Models\Workshop;
+use App\Planning\Planner;
 use App\Planning\WhatIf\Changes;
 use App\Planning\WhatIf\FewerCoats;
 use App\Planning\WhatIf\MoveDue;
@@ -58,6 +59,63 @@ final class WhatIfTest extends FeatureTestCase
         $this->get("/weeks?piece={$bowls[0]->id}")->assertOk();
         $this->delete('/weeks/pins', ['pin' => StepPin::query()->sole()->id])->assertSessionHasNoErrors();
         self::assertSame(0, StepPin::query()->count());
+    }
+
+    public function test_a_piece_goes_behind_another_until_that_is_taken_back(): void
+    {
+        $first = $this->bowl(['name' => 'Ebb bowl', 'due_at' => '2026-12-20T17:00:00Z']);
+        $soon = $this->bowl(['name' => 'Kelp bowl', 'due_at' => '2026-12-12T17:00:00Z']);
+        $starts = fn (Piece $piece): string => (string) $piece->plannedSteps()->where('minutes', '>', 0)
+            ->min('start_at');
+        $this->put("/weeks/pieces/$soon->id", ['behind' => $first->id])->assertSessionHasNoErrors();
+        self::assertSame($first->id, $soon->refresh()->behind_id);
+        self::assertLessThan($starts($soon), $starts($first));
+        $this->get("/weeks?piece=$soon->id")->assertOk()->assertSee('Goes behind');
+        foreach ([$soon->id, $first->id + 900] as $wrong) {
+            $this->put("/weeks/pieces/$first->id", ['behind' => $wrong])->assertSessionHasErrors('behind');
+        }
+        $sheet = $this->get("/weeks/try?do[]=behind:$first->id:")->assertOk();
+        $sheet->assertSee('Goes by its own date again');
+        $this->post('/weeks/try/back')->assertRedirect();
+        self::assertNull($soon->refresh()->behind_id);
+        $this->put("/weeks/pieces/$soon->id", ['behind' => $first->id]);
+        $this->put("/weeks/pieces/$soon->id", ['behind' => ''])->assertSessionHasNoErrors();
+        self::assertNull($soon->refresh()->behind_id);
+    }
+
+    public function test_what_the_last_change_moved_is_fixed_as_it_was(): void
+    {
+        $bowls = [$this->bowl(['name' => 'Ebb bowl']), $this->bowl(['name' => 'Kelp bowl'])];
+        $last = fn (): array => array_map(fn (Piece $piece): string => (string) $piece->refresh()->ready_at, $bowls);
+        $before = $last();
+        $this->post('/weeks/try', ['do' => ['away:2026-12-02:3']])->assertSessionHasNoErrors();
+        self::assertNotSame($before, $last());
+        $this->post('/weeks/try/back')->assertRedirect();
+        $moved = $this->shop->refresh()->plan_summary?->moved ?? [];
+        self::assertNotSame([], $moved);
+        $was = $bowls[0]->plannedSteps()->whereNotNull('was_at')->where('minutes', '>', 0)->orderBy('was_at')->get();
+        self::assertGreaterThan(2, $was->count());
+        $this->get('/weeks')->assertOk()->assertSee('Fix them as they were');
+        $this->post('/weeks/as-it-was')->assertSessionHasNoErrors()->assertRedirect();
+        foreach ($was as $step) {
+            self::assertEquals($step->was_at, $step->refresh()->start_at, (string) $step->step);
+        }
+    }
+
+    public function test_how_far_futures_run_off_the_plan_is_taken_from_what_was_timed(): void
+    {
+        $bowl = $this->bowl();
+        app(Planner::class)->plan($this->shop, isWaitedFor: false);
+        $lived = $this->shop->refresh()->plan_summary?->lived;
+        self::assertSame([0, 0.25], [$lived?->records, $lived?->share]);
+        $this->get('/weeks')->assertOk()->assertSee('until steps are timed here');
+        $step = $bowl->plannedSteps()->where('is_next', true)->where('minutes', '>', 0)->firstOrFail();
+        $this->post(route('steps.done', $step), ['minutes' => (string) $step->minutes])->assertSessionHasNoErrors();
+        app(Planner::class)->plan($this->shop->refresh(), isWaitedFor: false);
+        $lived = $this->shop->refresh()->plan_summary?->lived;
+        self::assertSame(1, $lived?->records);
+        self::assertEqualsWithDelta(10 * 0.25 / 11, $lived->share, 0.001);
+        self::assertStringContainsString('1 timed step of this shop', (string) $this->shop->plan_summary?->chances());
     }
 
     public function test_a_day_and_a_piece_are_fixed_whole(): void

@@ -93,7 +93,8 @@ class TryController extends Controller
 
         return new TriedPage(
             $whatIf->try($workshop, $changes), $names, array_map(fn (Change $change): array => [
-                'written' => Changes::written([$change])[0], 'said' => $change->said(), 'piece' => $change->piece(),
+                'written' => Changes::written([$change])[0], 'said' => $change->said($names),
+                'piece' => $change->piece(),
             ], $changes),
         );
     }

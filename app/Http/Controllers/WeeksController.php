@@ -33,14 +33,20 @@ class WeeksController extends Controller
         $asked = WeeksAsked::of($request);
         $summary = $workshop->plan_summary ?? PlanSummary::none();
         $piece = $asked->piece === null ? null : $workshop->pieces()->working()->find($asked->piece);
+        $names = $piece === null ? [] : $workshop->pieces()->working()->orderBy('name')->pluck('name', 'id')->all();
 
         return view('weeks', [
             'chart' => WeeksChart::of($workshop, $show, $asked), 'asked' => $asked, 'summary' => $summary,
             'chosen' => $piece === null ? null : WeekPiece::of(
-                $piece, array_map(self::told(...), $piece->late === null ? [] : $remedies->for($workshop, $piece)),
+                $piece, array_map(
+                    fn (Change $change): array => [
+                        'written' => Changes::written([$change])[0], 'said' => $change->said($names),
+                    ], $piece->late === null ? [] : $remedies->for($workshop, $piece),
+                ), $names,
             ),
             'day' => WeekDay::of($workshop, $asked), 'musts' => Musts::of($workshop),
-            'pins' => $workshop->pins()->with('piece:id,workshop_id,name')->orderBy('start_at')->get(),
+            'pins' => $workshop->pins()->with('piece:id,workshop_id,name')->orderBy('start_at')->get()
+                ->groupBy('piece_id'),
             'planned' => say('http.weeks.last-planned', [
                 'at' => $workshop->planned_at === null
                     ? say('http.weeks.never') : $show->dayTime($workshop->planned_at),
@@ -66,12 +72,6 @@ class WeeksController extends Controller
                 'day' => $piece->due_at === null ? '' : Quantity::at($piece->due_at),
             ]))->with('moved', Moved::told($piece->name, $before, $piece->ready_at))
             ->with('takeBack', $changes !== []);
-    }
-
-    /** @return array{written: string, said: mixed} */
-    private static function told(Change $change): array
-    {
-        return ['written' => Changes::written([$change])[0], 'said' => $change->said()];
     }
 
     /** The week for the wall. */

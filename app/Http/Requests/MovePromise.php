@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Piece;
 use App\Models\User;
 use App\Planning\WhatIf\Change;
+use App\Planning\WhatIf\GoBehind;
 use App\Planning\WhatIf\MoveDue;
 use App\Planning\WhatIf\Weigh;
 use Illuminate\Foundation\Http\FormRequest;
@@ -26,10 +27,14 @@ class MovePromise extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
+        /** @var Piece $piece */
+        $piece = $this->route('piece');
+
         return [
             'due_at' => ['nullable', 'date_format:Y-m-d\TH:i', 'after:2020-01-01', 'before:2100-01-01'],
             'by_days' => ['nullable', 'integer', 'between:-'.self::MOST_DAYS.','.self::MOST_DAYS],
             'weight' => ['nullable', 'numeric', Rule::in(Piece::WEIGHTS)],
+            'behind' => ['sometimes', 'nullable', 'integer', new MayGoBehind($piece)],
             'back' => ['nullable', 'string', 'max:300', 'regex:#^'.preg_quote(route('weeks'), '#').'(\?.*)?$#'],
         ];
     }
@@ -53,6 +58,8 @@ class MovePromise extends FormRequest
             $due === null || $due->getTimestamp() === $piece->due_at?->getTimestamp()
                 ? null : new MoveDue($piece->id, (int) $due->getTimestamp()),
             $weight === $piece->weight ? null : new Weigh($piece->id, $weight),
+            ! array_key_exists('behind', $typed) || (int) $typed['behind'] === (int) $piece->behind_id
+                ? null : new GoBehind($piece->id, $typed['behind'] === null ? null : (int) $typed['behind']),
         ]));
     }
 }

@@ -20,7 +20,7 @@ final readonly class PlanSummary implements Kept
      * @param  CarbonImmutable|null  $movedAt  when that was
      * @param  bool  $isProved  whether no plan can be better
      * @param  float|null  $gap  by which share it may be worse than the best there is; null where nobody knows
-     * @param  bool  $isWeighed  whether it was looked for at length, and says how long steps may be left
+     * @param  Lived|null  $lived  where it was looked for at length, and says how long steps may be left
      */
     public function __construct(
         public ?CarbonImmutable $finish,
@@ -31,7 +31,7 @@ final readonly class PlanSummary implements Kept
         public ?Said $trouble,
         public array $moved = [],
         public ?CarbonImmutable $movedAt = null,
-        public bool $isWeighed = false,
+        public ?Lived $lived = null,
         public bool $isProved = false,
         public ?float $gap = null,
     ) {
@@ -47,6 +47,20 @@ final readonly class PlanSummary implements Kept
             ]),
             default => '',
         };
+    }
+
+    /** How the chances of pieces were come by; empty where there are none. */
+    public function chances(): string
+    {
+        if ($this->lived === null || $this->lived->futures === 0) {
+            return '';
+        }
+        $said = [
+            'futures' => $this->lived->futures, 'percent' => Quantity::percent(round(100 * $this->lived->share)),
+        ];
+
+        return $this->lived->records === 0 ? say('view.weeks-chart.futures-usual', $said)
+            : say('view.weeks-chart.futures', $said + ['records' => $this->lived->records]);
     }
 
     public static function none(): self
@@ -70,7 +84,7 @@ final readonly class PlanSummary implements Kept
             array_values(
                 array_map(fn (mixed $one): DateMove => DateMove::read((array) $one), $kept['moved'] ?? []),
             ),
-            $time('moved_at'), (bool) ($kept['weighed'] ?? false),
+            $time('moved_at'), isset($kept['lived']) ? Lived::read((array) $kept['lived']) : null,
             (bool) ($kept['proved'] ?? false), isset($kept['gap']) ? (float) $kept['gap'] : null,
         );
     }
@@ -83,7 +97,7 @@ final readonly class PlanSummary implements Kept
             'broken' => array_map(fn (ShutWindow $one): array => $one->toArray(), $this->broken),
             'setups' => $this->setups, 'milliseconds' => $this->milliseconds, 'trouble' => $this->trouble,
             'moved' => array_map(fn (DateMove $one): array => $one->toArray(), $this->moved),
-            'moved_at' => $this->movedAt?->toIso8601ZuluString(), 'weighed' => $this->isWeighed,
+            'moved_at' => $this->movedAt?->toIso8601ZuluString(), 'lived' => $this->lived?->toArray(),
             'proved' => $this->isProved, 'gap' => $this->gap,
         ];
     }

@@ -35,7 +35,7 @@ final readonly class AwayFor implements Change
         return null;
     }
 
-    public function said(): Said
+    public function said(array $names): Said
     {
         return new Said('planning.what-if.away', [
             'day' => Quantity::day($this->date), 'days' => Quantity::count($this->days),

@@ -53,6 +53,7 @@ final class Before
     {
         $this->rows += [$piece->id => [
             'weight' => (string) $piece->getRawOriginal('weight'), 'state' => $piece->getRawOriginal('state'),
+            'behind_id' => $piece->getRawOriginal('behind_id'),
         ]];
     }
 

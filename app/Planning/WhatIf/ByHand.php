@@ -31,7 +31,7 @@ final readonly class ByHand implements Change
         return $this->piece;
     }
 
-    public function said(): Said
+    public function said(array $names): Said
     {
         return new Said('planning.what-if.by-hand');
     }

@@ -20,6 +20,10 @@ interface Change
     /** The piece that it is about; null where it is about the shop. */
     public function piece(): ?int;
 
-    /** "Sat 5 Dec open"; of a piece without its name. */
-    public function said(): Said;
+    /**
+     * "Sat 5 Dec open"; of a piece without its name.
+     *
+     * @param  array<int, string>  $names  of the pieces in work, by number
+     */
+    public function said(array $names): Said;
 }

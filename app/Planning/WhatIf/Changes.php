@@ -15,7 +15,7 @@ final readonly class Changes
     public const KINDS = [
         'open' => OpenDay::class, 'help' => HelpOn::class, 'away' => AwayFor::class, 'warm' => WarmAir::class,
         'due' => MoveDue::class, 'weigh' => Weigh::class, 'fewer' => FewerCoats::class, 'finish' => OtherFinish::class,
-        'by-hand' => ByHand::class, 'aside' => SetAside::class,
+        'by-hand' => ByHand::class, 'aside' => SetAside::class, 'behind' => GoBehind::class,
     ];
 
     /**

@@ -30,7 +30,7 @@ final readonly class FewerCoats implements Change
         return $this->piece;
     }
 
-    public function said(): Said
+    public function said(array $names): Said
     {
         return new Said('planning.what-if.fewer');
     }

@@ -33,7 +33,7 @@ final readonly class MoveDue implements Change
         return $this->piece;
     }
 
-    public function said(): Said
+    public function said(array $names): Said
     {
         return new Said('planning.what-if.due', [
             'day' => Quantity::at(new \DateTimeImmutable("@$this->due")),

@@ -29,7 +29,7 @@ final readonly class OpenDay implements Change
         return null;
     }
 
-    public function said(): Said
+    public function said(array $names): Said
     {
         return new Said('planning.what-if.open', ['day' => Quantity::day($this->date)]);
     }

@@ -36,7 +36,7 @@ final readonly class OtherFinish implements Change
         return $this->piece;
     }
 
-    public function said(): Said
+    public function said(array $names): Said
     {
         return new Said('planning.what-if.finish', ['stack' => $this->proven()?->name() ?? '']);
     }

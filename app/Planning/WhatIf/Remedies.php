@@ -10,11 +10,8 @@ use App\Planning\Airs;
 use App\Planning\ShopMapper;
 use App\Planning\ShopState;
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Coating\Coating;
-use HonestGrain\Coating\FoodUse;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Piece as CorePiece;
-use HonestGrain\Piece\Purpose;
 use Illuminate\Support\Carbon;
 
 /** What might help a piece that will be late: what can be changed for it at all, before anybody works out what of. */
@@ -49,6 +46,7 @@ final readonly class Remedies
                 ...$this->warmer($workshop, $piece), new ByHand($piece->id), new FewerCoats($piece->id),
                 ...$this->finishes($piece, $core),
                 $piece->weight < max(Piece::WEIGHTS) ? new Weigh($piece->id, max(Piece::WEIGHTS)) : null,
+                $this->behind($workshop, $piece),
                 ...$this->days($workshop, $piece),
                 new MoveDue($piece->id, (int) self::nextEvening($workshop, $piece->ready_at)->getTimestamp()),
             ],
@@ -86,24 +84,33 @@ final readonly class Remedies
             ? [] : [new WarmAir($piece->id, round($now + self::WARMER_C), $until)];
     }
 
+    /** The piece with the most time to spare, of those that hands are with before this one is ready. */
+    private function behind(Workshop $workshop, Piece $piece): ?Change
+    {
+        $other = $workshop->pieces()->working()->whereKeyNot($piece->id)->whereNull('behind_id')->whereNotNull('due_at')
+            ->whereNotNull('ready_at')->where('due_at', '>', now())->whereExists(fn ($query) => $query
+            ->from('planned_steps')->whereColumn('planned_steps.piece_id', 'pieces.id')
+            ->where('planned_steps.minutes', '>', 0)->where('planned_steps.start_at', '>=', now())
+            ->where('planned_steps.start_at', '<', $piece->ready_at))
+            ->orderByRaw('timestampdiff(minute, ready_at, due_at) desc')->first(['id', 'due_at', 'ready_at']);
+
+        return $other === null || $other->ready_at >= $other->due_at || $piece->isBehind($other)
+            ? null : new GoBehind($other->id, $piece->id);
+    }
+
     /** @return list<Change> the quickest of those that make the same of it */
     private function finishes(Piece $piece, CorePiece $core): array
     {
-        $now = null;
+        $plans = [];
         foreach ($core->parts as $part) {
-            foreach ($part->coatPlans as $plan) {
-                $last = self::last($plan);
-                $now = $last !== null && $last->fullCureDays > ($now->fullCureDays ?? 0.0) ? $last : $now;
-            }
+            array_push($plans, ...$part->coatPlans);
         }
-        if ($now === null) {
-            return [];
-        }
+        $now = max([0.0, ...array_map(fn (CoatPlan $plan): float => $plan->last()->fullCureDays ?? 0.0, $plans)]);
         $cures = [];
         foreach ($this->catalogue->stacks() as $stack) {
             $last = $this->catalogue->coatings()->coating($stack->layers[count($stack->layers) - 1]['product']);
-            $isFit = $core->purpose !== Purpose::Food || $last->food !== FoodUse::No;
-            if ($isFit && $last->buildsFilm() === $now->buildsFilm() && $last->fullCureDays < $now->fullCureDays) {
+            $makeOther = array_filter($plans, fn (CoatPlan $plan): bool => ! $plan->mayEndWith($last, $core->purpose));
+            if ($plans !== [] && $makeOther === [] && $last->fullCureDays < $now) {
                 $cures[$stack->id] = $last->fullCureDays;
             }
         }
@@ -113,11 +120,6 @@ final readonly class Remedies
             fn (string $stack): Change => new OtherFinish($piece->id, $stack),
             array_slice(array_map(strval(...), array_keys($cures)), 0, self::MOST_FINISHES),
         );
-    }
-
-    private static function last(CoatPlan $plan): ?Coating
-    {
-        return $plan->coats[count($plan->coats) - 1]->coating ?? null;
     }
 
     /** @return list<Change> a helper on the next working day, and the next days on which the shop is shut */

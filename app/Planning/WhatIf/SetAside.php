@@ -28,7 +28,7 @@ final readonly class SetAside implements Change
         return $this->piece;
     }
 
-    public function said(): Said
+    public function said(array $names): Said
     {
         return new Said('planning.what-if.aside');
     }

@@ -38,6 +38,9 @@ interface Shop
 
     public function weigh(int $piece, float $weight): void;
 
+    /** @param  int|null  $first  the piece that is taken up first; null for none */
+    public function goBehind(int $piece, ?int $first): void;
+
     public function putAway(int $piece): void;
 
     /** Null where it is no longer in work here. */

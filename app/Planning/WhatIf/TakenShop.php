@@ -100,6 +100,16 @@ final readonly class TakenShop implements Shop
         }
     }
 
+    public function goBehind(int $piece, ?int $first): void
+    {
+        $row = $this->piece($piece);
+        $other = $first === null ? null : $this->piece($first);
+        if ($row !== null && $other?->isBehind($row) !== true) {
+            $this->before->row($row);
+            $row->update(['behind_id' => $other?->id]);
+        }
+    }
+
     public function putAway(int $piece): void
     {
         $row = $this->piece($piece);

@@ -97,6 +97,14 @@ final class TriedShop implements Shop
         }
     }
 
+    public function goBehind(int $piece, ?int $first): void
+    {
+        $row = $this->piece($piece);
+        if ($row !== null) {
+            $row->behind_id = $first;
+        }
+    }
+
     public function putAway(int $piece): void
     {
         $this->state = $this->state->withOut($piece);

@@ -37,7 +37,7 @@ final readonly class WarmAir implements Change
         return $this->piece;
     }
 
-    public function said(): Said
+    public function said(array $names): Said
     {
         return new Said('planning.what-if.warm', ['temp' => Quantity::celsius($this->tempC)]);
     }

@@ -33,7 +33,7 @@ final readonly class Weigh implements Change
         return $this->piece;
     }
 
-    public function said(): Said
+    public function said(array $names): Said
     {
         return new Said('planning.what-if.weigh', ['times' => Quantity::number($this->weight)]);
     }

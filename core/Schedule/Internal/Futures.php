@@ -35,8 +35,9 @@ final readonly class Futures
         $dice = new Dice($this->work->problem->budget->seed);
         $inTime = array_fill(0, max(1, $this->work->pieces()), 0);
         for ($n = 0; $n < $count; $n++) {
-            $future = $this->work->lived(fn (): float => 1 + $spread * (2 * $dice->share() - 1));
-            $decoder = new Decoder($future, $this->waits, loose: $this->loose);
+            $share = fn (): float => 1 + $spread * (2 * $dice->share() - 1);
+            $waits = $this->waits->lived($share);
+            $decoder = new Decoder($this->work->lived($share), $waits, loose: $this->loose);
             $decoder->giveUp($this->givenUp);
             $decoder->run($this->list);
             for ($piece = 0; $piece < $this->work->pieces(); $piece++) {

@@ -53,6 +53,8 @@ final class ListSearch
 
     private readonly int $start;
 
+    private readonly Precedence $precedence;
+
     private readonly float $leastLate;
 
     public function __construct(
@@ -63,6 +65,7 @@ final class ListSearch
     ) {
         $this->givenUp = $alone->usual();
         $this->start = $work->problem->start;
+        $this->precedence = new Precedence($work);
         $this->leastLate = array_sum($alone->late);
     }
 
@@ -93,11 +96,11 @@ final class ListSearch
         for ($round = 0; $round < $rounds; $round++) {
             if ($this->work->pieces() > 2) {
                 $until = ($round + self::ORDER) / $rounds;
-                $this->cool(new OrderMoves($dice, $fixed), $dice, self::HOT_ORDER, $until);
+                $this->cool(new OrderMoves($dice, $fixed, $this->precedence), $dice, self::HOT_ORDER, $until);
                 $this->chooseWindows();
             }
             $hot = $isFew ? self::HOT_FEW : self::HOT_TASKS;
-            $this->cool(new TaskMoves($dice, $fixed), $dice, $hot, ($round + 1) / $rounds);
+            $this->cool(new TaskMoves($dice, $fixed, $this->precedence), $dice, $hot, ($round + 1) / $rounds);
         }
         $this->chooseWindows();
         $this->place();
@@ -118,6 +121,7 @@ final class ListSearch
      */
     private function offer(array $list): void
     {
+        $list = $this->precedence->kept($list);
         if ($this->decoder->run($list, 0, $this->best?->sum($this->start) ?? INF)) {
             $this->keepIfBetter(Cost::of($this->work, $this->decoder), $list);
         }

@@ -26,8 +26,11 @@ final class OrderMoves implements Neighbourhood
     /** @var array<int, list<int>> piece => itself as often as it has tasks left */
     private array $runs = [];
 
-    public function __construct(private readonly Dice $dice, private readonly int $fixed)
-    {
+    public function __construct(
+        private readonly Dice $dice,
+        private readonly int $fixed,
+        private readonly Precedence $precedence,
+    ) {
     }
 
     /** In the order in which they end. */
@@ -40,7 +43,7 @@ final class OrderMoves implements Neighbourhood
             $last[$piece] = $place;
         }
         asort($last);
-        $this->order = array_keys($last);
+        $this->order = $this->precedence->ordered(array_keys($last));
 
         return $this->listOf($this->order);
     }
@@ -62,18 +65,27 @@ final class OrderMoves implements Neighbourhood
         if ($from === $to) {
             return null;
         }
-        $order = $this->order;
+        $was = $order = $this->order;
         if ($this->dice->below(3) === 0) {
             [$order[$from], $order[$to]] = [$order[$to], $order[$from]];
         } else {
             [$moved] = array_splice($order, $from, 1);
             array_splice($order, $to, 0, [$moved]);
         }
-        $this->next = array_values($order);
+        $this->next = $this->precedence->ordered(array_values($order));
+        if ($this->next === $was) {
+            return null;
+        }
+        $first = 0;
+        while ($this->next[$first] === $was[$first]) {
+            $first++;
+        }
+        $last = $count;
+        while ($this->next[$last - 1] === $was[$last - 1]) {
+            $last--;
+        }
 
-        return [
-            $this->listOf($this->next), $this->placeOf(min($from, $to)), $this->placeOf(max($from, $to) + 1),
-        ];
+        return [$this->listOf($this->next), $this->placeOf($first), $this->placeOf($last)];
     }
 
     private function placeOf(int $index): int

@@ -10,6 +10,8 @@ use HonestGrain\Schedule\LatePiece;
 use HonestGrain\Schedule\Outlook;
 use HonestGrain\Schedule\PlacedTask;
 use HonestGrain\Schedule\Plan;
+use HonestGrain\Schedule\Task;
+use HonestGrain\Words\Said;
 
 /**
  * Writes what a decoder has placed as a plan: when, what each task waited for, which windows are missed, what is late.
@@ -31,7 +33,7 @@ final readonly class PlanWriter
         $users = $this->users($decoder);
         $asked = $work->problem->standing->questions;
         $slack = $asked->explain ? (new LatestStarts($work, $decoder))->before($asked->explainBefore) : [];
-        $tasks = $broken = $late = $names = [];
+        $tasks = $broken = $late = $names = $chains = [];
         foreach ($work->problem->jobs as $job) {
             $names[$job->id] = $job->name;
         }
@@ -48,9 +50,15 @@ final readonly class PlanWriter
                     $broken[] = $this->brokenWindow($job->id, $t, $decoder);
                 }
             }
-            if ($placed !== [] && $decoder->lastEndOf($piece) > $work->due[$piece]) {
+            $isLate = $placed !== [] && $decoder->lastEndOf($piece) > $work->due[$piece];
+            $chain = $placed !== [] && ($isLate || $asked->explain) ? Chain::of($placed, $work->calendar) : [];
+            if ($asked->explain) {
+                $chains[$job->id] = $chain;
+            }
+            if ($isLate) {
                 $hours = ($decoder->lastEndOf($piece) - $work->due[$piece]) / 3600;
-                $late[] = new LatePiece($job->id, $hours, Because::of($placed, $names, $work->calendar));
+                $titles = array_map(fn (Task $task): Said => $task->words(), array_column($job->tasks, null, 'id'));
+                $late[] = new LatePiece($job->id, $hours, Because::of($chain, $names, $titles));
             }
             array_push($tasks, ...$placed);
         }
@@ -61,7 +69,7 @@ final readonly class PlanWriter
         return new Plan(
             tasks: $tasks, broken: $broken, late: $late, finish: $cost->finish,
             weightedLatenessHours: $cost->late / 3600,
-            setups: $cost->setups, milliseconds: $milliseconds, outlook: $outlook,
+            setups: $cost->setups, milliseconds: $milliseconds, outlook: $outlook->with($chains),
         );
     }
 

@@ -61,7 +61,7 @@ final class Search
     public function asItStood(int $from): void
     {
         $this->decoder->giveUp($this->alone->usual());
-        $this->decoder->run($this->listOf($this->problem->standing->last));
+        $this->decoder->run((new Precedence($this->work))->kept($this->listOf($this->problem->standing->last)));
         $this->decoder->letGo();
         foreach (count($this->work->tasks) > self::MANY ? [] : $this->latestFirst() as $piece) {
             [$t, $next] = $this->work->range($piece);

@@ -21,8 +21,11 @@ final class TaskMoves implements Neighbourhood
     private array $next = [];
 
     /** @param  int  $fixed  so many places at the front are left as they are */
-    public function __construct(private readonly Dice $dice, private readonly int $fixed)
-    {
+    public function __construct(
+        private readonly Dice $dice,
+        private readonly int $fixed,
+        private readonly Precedence $precedence,
+    ) {
     }
 
     /** In the order in which they start, so that near in the list is near in time. */
@@ -41,7 +44,7 @@ final class TaskMoves implements Neighbourhood
             }
         }
 
-        return $this->list;
+        return $this->list = $this->precedence->kept($this->list);
     }
 
     public function take(): void
@@ -51,7 +54,7 @@ final class TaskMoves implements Neighbourhood
 
     public function proposed(array $late): ?array
     {
-        $move = $this->move($this->list, $late);
+        $move = $this->precedence->move($this->list, $this->move($this->list, $late));
         $this->next = $move[0] ?? $this->list;
 
         return $move;

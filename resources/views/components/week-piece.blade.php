@@ -40,7 +40,14 @@
                 <option value="{{ $weight }}" @selected($weight === $piece->weight)>{{ $word }}</option>
             @endforeach</select
     ></x-field>
-    <p class="self-center"><button class="press">Plan so</button></p>
+    <x-field name="behind" label="Goes behind"
+        ><select class="w-full" name="behind">
+            <option value="">nothing</option>
+            @foreach ($chosen->others as $id => $name)
+                <option value="{{ $id }}" @selected($id === $piece->behind_id)>{{ $name }}</option>
+            @endforeach</select
+    ></x-field>
+    <p class="col-span-2"><button class="press">Plan so</button></p>
 </form>
 <h3 class="mt-3">Next of it</h3>
 @foreach ($chosen->steps as $step)

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\WhatIf;
+
+use HonestGrain\Words\Said;
+
+/** A piece that takes what hands another one leaves, or again goes by its own date. */
+final readonly class GoBehind implements Change
+{
+    /** @param  int|null  $first  the piece that is taken up first; null for none */
+    public function __construct(public int $piece, public ?int $first)
+    {
+    }
+
+    public function written(): string
+    {
+        return "$this->piece:".($this->first ?? '');
+    }
+
+    public static function read(string $written): ?self
+    {
+        [$piece, $first] = explode(':', $written) + ['', ''];
+
+        return ctype_digit($piece) && ($first === '' || ctype_digit($first)) && $piece !== $first
+            ? new self((int) $piece, $first === '' ? null : (int) $first) : null;
+    }
+
+    public function piece(): int
+    {
+        return $this->piece;
+    }
+
+    public function said(array $names): Said
+    {
+        $first = $this->first === null ? null : $names[$this->first] ?? null;
+
+        return $first === null ? new Said('planning.what-if.behind-none')
+            : new Said('planning.what-if.behind', ['first' => Said::name($first)]);
+    }
+
+    public function to(Shop $shop): void
+    {
+        $shop->goBehind($this->piece, $this->first);
+    }
+}
