@@ -71,6 +71,9 @@ final class Decoder
 
     private int $lastEnd = 0;
 
+    /** When the crew that was found last can begin. */
+    private int $begins = 0;
+
     /** Earlier tasks of a piece that is placed again stay where they are, and whether that could not be. */
     private int $still = 0;
 
@@ -423,8 +426,13 @@ final class Decoder
         if ($work->splits[$t]) {
             return $this->earliestSplit($t, $from);
         }
-        $crew = isset($crews[1]) ? $this->soonest($crews, $seconds, $from) : 0;
-        $start = $this->timetable->earliest($crews[$crew], $seconds, $from);
+        $crew = 0;
+        if (isset($crews[1])) {
+            $crew = $this->soonest($crews, $seconds, $from);
+            $start = $this->begins;
+        } else {
+            $start = $this->timetable->earliest($crews[0], $seconds, $from);
+        }
 
         return [$start, $start + $seconds, $crew];
     }
@@ -441,9 +449,11 @@ final class Decoder
         for ($c = 1, $count = count($crews); $c < $count && $start > $from; $c++) {
             $other = $this->timetable->earliest($crews[$c], $seconds, $from, $start - 1);
             if ($other >= 0) {
-                [$start, $crew] = [$other, $c];
+                $start = $other;
+                $crew = $c;
             }
         }
+        $this->begins = $start;
 
         return $crew;
     }

@@ -110,7 +110,7 @@ final class Timetable
                 continue;
             }
             if ($crew->others !== []) {
-                $at = $this->freeOfOthers($crew, $start, $start + $least);
+                $at = $this->freeOfOthers($crew, $start, $least);
                 if ($at !== $start) {
                     while (($closes[$k] ?? $hours->reach($k)) <= $at) {
                         $k++;
@@ -146,18 +146,56 @@ final class Timetable
         return $start;
     }
 
-    /** The start itself where all that a crew needs besides is free until an end; else a later second to try. */
-    private function freeOfOthers(Crew $crew, int $start, int $end): int
+    /** The first second from one on from which all that a crew needs besides is free for so long. */
+    private function freeOfOthers(Crew $crew, int $start, int $seconds): int
     {
         $needs = $crew->others;
-        for ($n = 0, $count = count($needs); $n < $count; $n += 2) {
-            $later = $this->freeFrom($needs[$n], $needs[$n + 1], $start, $end);
-            if ($later !== $start) {
-                return $later;
+        $count = count($needs);
+        do {
+            $at = $start;
+            for ($n = 0; $n < $count; $n += 2) {
+                $start = $this->freeFor($needs[$n], $needs[$n + 1], $start, $seconds);
             }
-        }
+        } while ($start !== $at && $count > 2);
 
         return $start;
+    }
+
+    /** The first second from one on from which a quantity is free for so long, at least a second. */
+    public function freeFor(int $resource, int $quantity, int $start, int $seconds): int
+    {
+        if (isset($this->gateOf[$resource])) {
+            return $this->freeOfGate($this->gateOf[$resource], $start, $start + $seconds);
+        }
+        $times = $this->times[$resource];
+        $levels = $this->levels[$resource];
+        $most = $this->capacity[$resource] - $quantity;
+        $last = count($times) - 1;
+        $low = 0;
+        $high = $last;
+        while ($low < $high) {
+            $middle = ($low + $high + 1) >> 1;
+            if ($times[$middle] <= $start) {
+                $low = $middle;
+            } else {
+                $high = $middle - 1;
+            }
+        }
+        $end = $start + $seconds;
+        while (true) {
+            if ($levels[$low] > $most) {
+                do {
+                    if (++$low > $last) {
+                        return Workload::NEVER;
+                    }
+                } while ($levels[$low] > $most);
+                $start = $times[$low];
+                $end = $start + $seconds;
+            }
+            if (++$low > $last || $times[$low] >= $end) {
+                return $start;
+            }
+        }
     }
 
     /** The first stretch from one on that is not known to have too little left. */
