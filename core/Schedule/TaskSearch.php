@@ -112,9 +112,9 @@ final readonly class TaskSearch implements Scheduler
     private function steady(Problem $problem, array &$near): Search
     {
         // In a full shop each try is as long as a plan.
-        $tries = min(self::TRIES, intdiv(self::TRIED_TASKS, max(1, $problem->size())));
+        $tries = max(1, min(self::TRIES, intdiv(self::TRIED_TASKS, max(1, $problem->size()))));
         for ($try = 0; ; $try++) {
-            $search = new Search($problem, $try < $tries ? $near : []);
+            $search = new Search($problem, $near);
             $moved = $try < $tries ? $search->cannotStay($near) : [];
             if ($moved === []) {
                 return $search;

@@ -12,8 +12,8 @@ namespace HonestGrain\Schedule\Internal;
 final readonly class State
 {
     /**
-     * @param  list<list<int>>  $times
-     * @param  list<list<int>>  $levels
+     * @param  list<array<int, list<int>>>  $times
+     * @param  list<array<int, list<int>>>  $levels
      * @param  list<array<int, list<int>>>  $rows
      * @param  array{list<array<int, int>>, list<array<int, int>>}  $gaps  and heads
      * @param  non-empty-list<array<int, int>>  $marks  start, end, crew, pushed, next

@@ -17,10 +17,13 @@ final class Timetable
     /** Tasks are sorted by size, each twice the one before: under 2 min, under 4, under 8 … */
     private const SIZES = 10;
 
-    /** @var list<list<int>> by resource: the seconds (UTC) at which its level changes, from 0 on */
+    /** 524,288 s, some six days: levels are kept by these, so that a change is one of a short row. */
+    private const WEEK_BITS = 19;
+
+    /** @var list<array<int, list<int>>> resource => week => the seconds (UTC) at which its level changes, its start first */
     public array $times = [];
 
-    /** @var list<list<int>> by resource: the level from each of them to the next */
+    /** @var list<array<int, list<int>>> resource => week => the level from each of them to the next */
     public array $levels = [];
 
     /** @var list<array<int, list<int>>> gate => day => start, end, start, end … of what is taken */
@@ -47,7 +50,7 @@ final class Timetable
     public function __construct(private readonly array $capacity, private readonly array $gates)
     {
         foreach (array_keys($capacity) as $resource) {
-            $this->times[$resource] = $this->levels[$resource] = [0];
+            $this->times[$resource] = $this->levels[$resource] = [];
         }
         foreach ($gates as $g => $gate) {
             $this->gateOf[$gate->resource] = $g;
@@ -161,8 +164,12 @@ final class Timetable
         return $start;
     }
 
-    /** The first second from one on from which a quantity is free for so long, at least a second. */
-    public function freeFor(int $resource, int $quantity, int $start, int $seconds): int
+    /**
+     * The first second from one on from which a quantity is free for so long, at least a second.
+     *
+     * @param  bool  $isOver  where it is not free at once, whether any second will do at which it is free again
+     */
+    public function freeFor(int $resource, int $quantity, int $start, int $seconds, bool $isOver = false): int
     {
         if (isset($this->gateOf[$resource])) {
             return $this->freeOfGate($this->gateOf[$resource], $start, $start + $seconds);
@@ -170,30 +177,29 @@ final class Timetable
         $times = $this->times[$resource];
         $levels = $this->levels[$resource];
         $most = $this->capacity[$resource] - $quantity;
-        $last = count($times) - 1;
-        $low = 0;
-        $high = $last;
-        while ($low < $high) {
-            $middle = ($low + $high + 1) >> 1;
-            if ($times[$middle] <= $start) {
-                $low = $middle;
-            } else {
-                $high = $middle - 1;
-            }
-        }
-        $end = $start + $seconds;
+        $at = $start;
+        $b = $start >> self::WEEK_BITS;
+        $low = isset($times[$b]) ? self::at($times[$b], $start) : 0;
         while (true) {
-            if ($levels[$low] > $most) {
-                do {
-                    if (++$low > $last) {
-                        return Workload::NEVER;
-                    }
-                } while ($levels[$low] > $most);
-                $start = $times[$low];
-                $end = $start + $seconds;
+            $row = $times[$b] ?? [];
+            $level = $levels[$b] ?? [];
+            $count = count($row);
+            while ($low < $count) {
+                if ($level[$low] > $most) {
+                    do {
+                        $low++;
+                    } while ($low < $count && $level[$low] > $most);
+                    $at = $row[$low] ?? ($b + 1) << self::WEEK_BITS;
+                } elseif ($isOver && $at !== $start) {
+                    return $at;
+                } elseif (++$low < $count && $row[$low] >= $at + $seconds) {
+                    return $at;
+                }
             }
-            if (++$low > $last || $times[$low] >= $end) {
-                return $start;
+            $b++;
+            $low = 0;
+            if ($b << self::WEEK_BITS >= $at + $seconds) {
+                return $at;
             }
         }
     }
@@ -222,24 +228,7 @@ final class Timetable
     /** The stretch's own start where a quantity is free all along it; else the first second later at which it is. */
     public function freeFrom(int $resource, int $quantity, int $start, int $end): int
     {
-        if (isset($this->gateOf[$resource])) {
-            return $this->freeOfGate($this->gateOf[$resource], $start, $end);
-        }
-        $times = $this->times[$resource];
-        $levels = $this->levels[$resource];
-        $most = $this->capacity[$resource] - $quantity;
-        $last = count($times) - 1;
-        $low = self::at($times, $start);
-        while ($levels[$low] <= $most) {
-            if (++$low > $last || $times[$low] >= $end) {
-                return $start;
-            }
-        }
-        do {
-            $low++;
-        } while ($low < $last && $levels[$low] > $most);
-
-        return $times[$low] ?? Workload::NEVER;
+        return $this->freeFor($resource, $quantity, $start, $end - $start, isOver: true);
     }
 
     /** Takes a quantity from one second to another; less than nothing gives it back. */
@@ -254,8 +243,19 @@ final class Timetable
 
             return;
         }
-        $times = $this->times[$resource];
-        $levels = $this->levels[$resource];
+        $last = ($end - 1) >> self::WEEK_BITS;
+        for ($b = $start >> self::WEEK_BITS; $b <= $last; $b++) {
+            $this->times[$resource][$b] ??= [$b << self::WEEK_BITS];
+            $this->levels[$resource][$b] ??= [0];
+            $this->raise($resource, $b, $quantity, max($start, $b << self::WEEK_BITS), $end);
+        }
+    }
+
+    /** Books what of a stretch lies in one of the weeks. */
+    private function raise(int $resource, int $b, int $quantity, int $start, int $end): void
+    {
+        $times = $this->times[$resource][$b];
+        $levels = $this->levels[$resource][$b];
         $first = self::at($times, $start);
         $last = self::at($times, $end);
         $before = $levels[$first - 1] ?? -1;
@@ -270,13 +270,13 @@ final class Timetable
                 $newLevels[] = $before = $levels[$i] + $quantity;
             }
         }
-        if ($levels[$last] !== $before) {
+        if ($end < ($b + 1) << self::WEEK_BITS && $levels[$last] !== $before) {
             $newTimes[] = $end;
             $newLevels[] = $levels[$last];
         }
         unset($times, $levels);
-        array_splice($this->times[$resource], $first, $last - $first + 1, $newTimes);
-        array_splice($this->levels[$resource], $first, $last - $first + 1, $newLevels);
+        array_splice($this->times[$resource][$b], $first, $last - $first + 1, $newTimes);
+        array_splice($this->levels[$resource][$b], $first, $last - $first + 1, $newLevels);
     }
 
     private function freeOfGate(int $gate, int $start, int $end): int
