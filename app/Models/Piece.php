@@ -72,6 +72,12 @@ class Piece extends Keeping
         ];
     }
 
+    /** From when it is ready to when it is due, hours; less than nothing where it is late, or has no date. */
+    public function spareHours(): float
+    {
+        return $this->ready_at === null || $this->due_at === null ? -INF : $this->ready_at->diffInHours($this->due_at);
+    }
+
     /** Whether another is taken up first, or one that that goes behind itself. */
     public function isBehind(self $other): bool
     {

@@ -31,11 +31,6 @@ use Illuminate\Support\Carbon;
 /** Works a plan out from the state of a shop; writes nothing. */
 final readonly class PlanMaker
 {
-    /** So many tasks are placed in search of a better plan while somebody waits for it, and when nobody does. */
-    private const LOOKS = 2_500;
-
-    private const LOOKS_BEHIND = 40_000;
-
     /** Of what starts so soon it is said how long it may be left. */
     private const SOON_SECONDS = 36 * 3600;
 
@@ -63,8 +58,7 @@ final readonly class PlanMaker
     ) {
     }
 
-    /** @param  bool  $isWaitedFor  whether a press waits for it */
-    public function make(ShopState $state, bool $isWaitedFor = true): ShopPlan
+    public function make(ShopState $state, Haste $haste = Haste::Press): ShopPlan
     {
         $workshop = $state->workshop;
         $clock = $this->mapper->clock($workshop);
@@ -82,7 +76,7 @@ final readonly class PlanMaker
             // What has a new route begins anew.
             return $planned?->routeKey !== null && $planned->routeKey === $planned->piece->route_key;
         }));
-        $lived = $isWaitedFor ? null : $this->lived($state->workshop, $jobs);
+        $lived = $haste === Haste::Press ? null : $this->lived($state->workshop, $jobs, $haste);
         [$plan, $trouble] = $this->plan($state, $jobs, $clock, $standing, $lived);
 
         return new ShopPlan($state, $clock, $pieces, $plan, $trouble, $lived);
@@ -141,7 +135,7 @@ final readonly class PlanMaker
                 $state->now, $state->workshop->workingHours(), $this->mapper->resources($state->workshop), $jobs,
                 $clock, people: $this->mapper->people($state->workshop),
             );
-            $problem = $problem->counted($lived === null ? self::LOOKS : self::LOOKS_BEHIND)->after($standing);
+            $problem = $problem->counted($lived->looks ?? Haste::Press->looks())->after($standing);
             if ($lived !== null) {
                 $problem = $problem->asked(new Questions(
                     explain: true, futures: $lived->futures, spread: $lived->share,
@@ -161,12 +155,12 @@ final readonly class PlanMaker
      *
      * @param  list<Job>  $jobs
      */
-    private function lived(Workshop $workshop, array $jobs): Lived
+    private function lived(Workshop $workshop, array $jobs, Haste $haste): Lived
     {
         $scatter = $this->learner->scatter($workshop);
         $tasks = array_sum(array_map(fn (Job $job): int => count($job->tasks), $jobs));
 
-        return new Lived(self::futures($tasks), $scatter->share, $scatter->records);
+        return new Lived($haste->looks(), self::futures($tasks), $scatter->share, $scatter->records);
     }
 
     private static function futures(int $tasks): int

@@ -22,10 +22,10 @@ final readonly class Planner
     /** A shop with no more pieces in work is planned within the press itself. */
     private const AT_ONCE = 14;
 
-    private const MOST_TRIES = 4;
+    /** A fuller shop would keep the plans of all others waiting for a longer search. */
+    private const LONGER_UP_TO = 60;
 
-    /** Whoever presses twice has the plan weighed once. */
-    private const LEISURE_SECONDS = 4;
+    private const MOST_TRIES = 4;
 
     public function __construct(private PlanMaker $maker, private PlanStore $store, private Correction $correction)
     {
@@ -66,13 +66,12 @@ final readonly class Planner
     /**
      * Makes the plan from what stands, and stores it if that still stands then; else again.
      *
-     * @param  bool  $isWaitedFor  whether a press waits for it
      * @return bool whether a plan of the newest version is stored
      */
-    public function plan(Workshop $workshop, bool $isWaitedFor = true): bool
+    public function plan(Workshop $workshop, Haste $haste = Haste::Press): bool
     {
         for ($try = 0; $try < self::MOST_TRIES; $try++) {
-            if ($this->store->keep($this->maker->make(ShopState::of($workshop->refresh()), $isWaitedFor))) {
+            if ($this->store->keep($this->maker->make(ShopState::of($workshop->refresh()), $haste))) {
                 $workshop->refresh();
 
                 return true;
@@ -84,9 +83,9 @@ final readonly class Planner
     }
 
     /** Has what was planned in a hurry weighed at leisure. */
-    public function weighSoon(Workshop $workshop): void
+    public function weighSoon(Workshop $workshop, Haste $haste = Haste::Leisure): void
     {
-        WeighPlan::dispatch($workshop->id)->delay(self::LEISURE_SECONDS)->afterCommit();
+        WeighPlan::dispatch($workshop->id, $haste)->delay($haste->after())->afterCommit();
     }
 
     /** Asks for a new plan where the last one is old; whoever only looks does not wait for it. */
@@ -97,10 +96,19 @@ final readonly class Planner
         }
     }
 
-    /** Whether more could be said of its plan than a press waits for. */
-    public function isToBeWeighed(Workshop $workshop): bool
+    /** Whether its plan was looked for less far than that. */
+    public function isToBeWeighed(Workshop $workshop, Haste $haste): bool
     {
-        return $this->isStale($workshop) || $workshop->plan_summary?->lived === null;
+        return $this->isStale($workshop) || ($workshop->plan_summary->lived->looks ?? 0) < $haste->looks();
+    }
+
+    /** Whether a longer search might gain what is worth moving a plan for: something is late or missed. */
+    public function isWorthLonger(Workshop $workshop): bool
+    {
+        return $workshop->pieces()->working()->count() <= self::LONGER_UP_TO && (
+            ($workshop->plan_summary->broken ?? []) !== []
+                || $workshop->pieces()->working()->whereNotNull('late')->exists()
+        );
     }
 
     public function isStale(Workshop $workshop): bool

@@ -62,8 +62,8 @@ final class ProblemDocument
                 throw InvalidField::tooMany($piece->at('tasks'), $count, self::MAX_TASKS_IN_ALL);
             }
             $jobs[] = Job::of(
-                $id, $piece->has('due') ? $piece->time('due')->getTimestamp() : null,
-                $piece->numberOr('weight', 1.0, 0, 1000), $tasks, $piece->path,
+                id: $id, due: $piece->has('due') ? $piece->time('due')->getTimestamp() : null,
+                weight: $piece->numberOr('weight', 1.0, 0, 1000), tasks: $tasks, field: $piece->path,
                 behind: $piece->textOr('behind', null, 80),
             );
         }

@@ -73,8 +73,8 @@ final readonly class Remaining
         }
 
         return Job::of(
-            $piece->id, $route->waitsForWood() ? null : $piece->due, $piece->weight, $tasks, name: $piece->name,
-            behind: $piece->behind,
+            id: $piece->id, due: $route->waitsForWood() ? null : $piece->due, weight: $piece->weight, tasks: $tasks,
+            name: $piece->name, behind: $piece->behind,
         );
     }
 

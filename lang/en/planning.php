@@ -37,7 +37,7 @@ return [
         'finish' => '{stack} instead',
         'by-hand' => 'Rubbed up by hand with paste',
         'aside' => 'Put away for now',
-        'behind' => 'Goes behind {first}',
+        'behind' => 'Goes before {other}',
         'behind-none' => 'Goes by its own date again',
     ],
     'weight-list' => [

@@ -56,6 +56,21 @@ test('a due date is dragged, moved by arrow keys, and taken back', async ({ page
     await expect.poll(due).toBe(later);
 });
 
+test('a piece goes behind another, and is let go by its own date again', async ({ page }) => {
+    await openDemo(page);
+    await page.goto('/weeks');
+    await page
+        .getByRole('link', { name: /Skerry box/ })
+        .first()
+        .click();
+    const behind = () => chosen(page).getByLabel('Goes behind');
+    await behind().selectOption({ label: 'Saltings dish' });
+    await chosen(page).getByRole('button', { name: 'Plan so' }).click();
+    await expect(behind().locator('option:checked')).toHaveText('Saltings dish');
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await expect(behind().locator('option:checked')).toHaveText('nothing');
+});
+
 test('a step and a day are fixed and let go', async ({ page }) => {
     await register(page);
     await draw(page, 'Ebb bowl');

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Piece;
 use App\Models\Worker;
+use App\Planning\Haste;
 use App\Planning\Planner;
 use Opis\JsonSchema\Validator;
 use Sabre\VObject\Reader;
@@ -18,7 +19,7 @@ final class PlanFeedsTest extends FeatureTestCase
         $this->bowl(['name' => 'Ebb bowl', 'due_at' => '2026-12-03T17:00:00Z']);
         $this->shop->workers()->create(['name' => 'Wren', 'user_id' => $this->wren->id]);
         $this->shop->workers()->create(['name' => 'Idris', 'skills' => ['sanding']]);
-        app(Planner::class)->plan($this->shop, isWaitedFor: false);
+        app(Planner::class)->plan($this->shop, Haste::Leisure);
         $sent = $this->get('/weeks/plan.json')->assertOk();
         $plan = json_decode((string) $sent->getContent());
         $schema = (string) file_get_contents(base_path('docs/formats/plan.schema.json'));
@@ -57,7 +58,7 @@ final class PlanFeedsTest extends FeatureTestCase
             'name' => 'Wren', 'user_id' => $this->wren->id, 'skills' => ['turning', 'decorating'],
         ]);
         $this->shop->workers()->create(['name' => 'Idris']);
-        app(Planner::class)->plan($this->shop->refresh(), isWaitedFor: false);
+        app(Planner::class)->plan($this->shop->refresh(), Haste::Leisure);
         $wren = Worker::query()->where('name', 'Wren')->firstOrFail();
         $events = Reader::read((string) $this->get('/calendar.ics')->assertOk()->getContent())->select('VEVENT');
         $steps = array_filter($events, fn ($event): bool => str_starts_with((string) $event->UID, 'step-'));

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Jobs\WeighPlan;
 use App\Models\Piece;
 use App\Models\StepPin;
 use App\Models\Workshop;
+use App\Planning\Haste;
 use App\Planning\Planner;
 use App\Planning\WhatIf\Changes;
 use App\Planning\WhatIf\FewerCoats;
@@ -105,16 +107,21 @@ final class WhatIfTest extends FeatureTestCase
     public function test_how_far_futures_run_off_the_plan_is_taken_from_what_was_timed(): void
     {
         $bowl = $this->bowl();
-        app(Planner::class)->plan($this->shop, isWaitedFor: false);
+        app(Planner::class)->plan($this->shop, Haste::Leisure);
         $lived = $this->shop->refresh()->plan_summary?->lived;
         self::assertSame([0, 0.25], [$lived?->records, $lived?->share]);
         $this->get('/weeks')->assertOk()->assertSee('until steps are timed here');
         $step = $bowl->plannedSteps()->where('is_next', true)->where('minutes', '>', 0)->firstOrFail();
         $this->post(route('steps.done', $step), ['minutes' => (string) $step->minutes])->assertSessionHasNoErrors();
-        app(Planner::class)->plan($this->shop->refresh(), isWaitedFor: false);
+        app(Planner::class)->plan($this->shop->refresh(), Haste::Leisure);
         $lived = $this->shop->refresh()->plan_summary?->lived;
         self::assertSame(1, $lived?->records);
         self::assertEqualsWithDelta(10 * 0.25 / 11, $lived->share, 0.001);
+        self::assertFalse(app(Planner::class)->isToBeWeighed($this->shop, Haste::Leisure));
+        self::assertTrue(app(Planner::class)->isToBeWeighed($this->shop, Haste::Long));
+        self::assertFalse(app(Planner::class)->isWorthLonger($this->shop), 'nothing is late');
+        app()->call([new WeighPlan($this->shop->id, Haste::Long), 'handle']);
+        self::assertSame(Haste::Long->looks(), $this->shop->refresh()->plan_summary?->lived?->looks);
         self::assertStringContainsString('1 timed step of this shop', (string) $this->shop->plan_summary?->chances());
     }
 

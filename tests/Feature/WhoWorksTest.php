@@ -9,6 +9,7 @@ use App\Models\Kept\OpenHours;
 use App\Models\Role;
 use App\Models\User;
 use App\Models\Worker;
+use App\Planning\Haste;
 use App\Planning\Planner;
 use Illuminate\Support\Carbon;
 
@@ -84,7 +85,7 @@ final class WhoWorksTest extends FeatureTestCase
             ->assertSessionHasNoErrors();
         $this->get('/shop/hands')->assertSee('Nobody here does');
         self::assertNotNull($bowl->refresh()->ready_at);
-        app(Planner::class)->plan($this->shop, isWaitedFor: false);
+        app(Planner::class)->plan($this->shop, Haste::Leisure);
         self::assertNotNull($this->shop->refresh()->plan_summary?->lived);
         $idris = $this->person('Idris Pell', 'idris@example.test');
         $this->flushSession();

@@ -27,17 +27,16 @@ final readonly class GoBehind implements Change
             ? new self((int) $piece, $first === '' ? null : (int) $first) : null;
     }
 
+    /** The one that is taken up first is who it is for. */
     public function piece(): int
     {
-        return $this->piece;
+        return $this->first ?? $this->piece;
     }
 
     public function said(array $names): Said
     {
-        $first = $this->first === null ? null : $names[$this->first] ?? null;
-
-        return $first === null ? new Said('planning.what-if.behind-none')
-            : new Said('planning.what-if.behind', ['first' => Said::name($first)]);
+        return $this->first === null ? new Said('planning.what-if.behind-none')
+            : new Said('planning.what-if.behind', ['other' => Said::name($names[$this->piece] ?? '')]);
     }
 
     public function to(Shop $shop): void

@@ -92,9 +92,9 @@ final readonly class Remedies
             ->from('planned_steps')->whereColumn('planned_steps.piece_id', 'pieces.id')
             ->where('planned_steps.minutes', '>', 0)->where('planned_steps.start_at', '>=', now())
             ->where('planned_steps.start_at', '<', $piece->ready_at))
-            ->orderByRaw('timestampdiff(minute, ready_at, due_at) desc')->first(['id', 'due_at', 'ready_at']);
+            ->get(['id', 'due_at', 'ready_at'])->sortByDesc(fn (Piece $one): float => $one->spareHours())->first();
 
-        return $other === null || $other->ready_at >= $other->due_at || $piece->isBehind($other)
+        return $other === null || $other->spareHours() <= 0 || $piece->isBehind($other)
             ? null : new GoBehind($other->id, $piece->id);
     }
 

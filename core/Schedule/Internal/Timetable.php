@@ -20,7 +20,7 @@ final class Timetable
     /** 524,288 s, some six days: levels are kept by these, so that a change is one of a short row. */
     private const WEEK_BITS = 19;
 
-    /** @var list<array<int, list<int>>> resource => week => the seconds (UTC) at which its level changes, its start first */
+    /** @var list<array<int, list<int>>> resource => week => its start, then seconds (UTC) at which the level changes */
     public array $times = [];
 
     /** @var list<array<int, list<int>>> resource => week => the level from each of them to the next */
