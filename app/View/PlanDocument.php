@@ -26,7 +26,7 @@ final readonly class PlanDocument
         $summary = $workshop->plan_summary ?? PlanSummary::none();
         $time = fn (?Carbon $at): ?string => $at?->toIso8601ZuluString();
         $pieces = $workshop->pieces()->working()->orderBy('id')
-            ->get(['id', 'workshop_id', 'name', 'due_at', 'weight', 'ready_at', 'late', 'chance']);
+            ->get(['id', 'workshop_id', 'name', 'due_at', 'weight', 'behind_id', 'ready_at', 'late', 'chance']);
         $steps = $workshop->plannedSteps()->whereIn('piece_id', $pieces->modelKeys())->where('state', StepState::Open)
             ->whereNotNull('start_at')->orderBy('start_at')->orderBy('id')->get();
 
@@ -40,7 +40,7 @@ final readonly class PlanDocument
             ])->values()->all(),
             'pieces' => $pieces->map(fn (Piece $piece): array => [
                 'id' => $piece->id, 'name' => $piece->name, 'due' => $time($piece->due_at),
-                'weight' => $piece->weight, 'ready' => $time($piece->ready_at),
+                'weight' => $piece->weight, 'behind' => $piece->behind_id, 'ready' => $time($piece->ready_at),
                 'late_hours' => $piece->late === null ? 0 : round($piece->late->hours, 2), 'chance' => $piece->chance,
             ])->values()->all(),
             'steps' => $steps->map(fn (PlannedStep $step): array => [

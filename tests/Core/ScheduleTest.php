@@ -304,6 +304,14 @@ final class ScheduleTest extends TestCase
         self::assertGreaterThanOrEqual(4, $worse, 'mostly by more than a tenth');
     }
 
+    public function test_a_long_search_begins_anew_and_keeps_the_best(): void
+    {
+        $problem = ProblemDocument::read(Document::of(Shops::document('tiny', 20)));
+        self::assertSame(14, $problem->size());
+        $best = fn (int $looks): float => (new TaskSearch($looks))->plan($problem)->weightedLatenessHours;
+        self::assertLessThanOrEqual($best(40_000), $best(2 * 20_000 * 14));
+    }
+
     public function test_thousands_of_tasks_are_packed_back_to_back_and_more_are_refused(): void
     {
         $pieces = [];

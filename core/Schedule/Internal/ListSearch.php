@@ -31,6 +31,9 @@ final class ListSearch
 
     private const ROUNDS = 2;
 
+    /** So many looks at each task are best spent on one series; with more it begins anew. */
+    private const SERIES = 20_000;
+
     /** Lateness under which nothing is told apart, weighted seconds. */
     private const LEAST_SCALE = 3600.0;
 
@@ -81,31 +84,53 @@ final class ListSearch
         if ($last !== null) {
             $this->offer($last);
         }
-        $this->offer($first->byDue());
+        $starts = [$first->byDue()];
+        $this->offer($starts[0]);
         foreach ($first->others($this->decoder) as $list) {
             if ($this->effort->isOver()) {
                 break;
             }
             $this->offer($list);
+            $starts[] = $list;
         }
         $this->chooseWindows();
         $dice = new Dice($this->work->problem->budget->seed);
+        $tasks = count($this->work->tasks);
+        $series = $tasks > self::FEW ? 1 : $this->effort->parts(self::SERIES * max(1, $tasks));
+        $this->goOver($dice, 0, 1 / $series);
+        for ($n = 1; $n < $series && ! $this->isSettled(0.0) && ! $this->effort->isOver(); $n++) {
+            // Elsewhere: where a search has come to is seldom the best that there is.
+            [$best, $list, $givenUp] = [$this->best, $this->list, $this->givenUp];
+            $this->best = null;
+            $this->decoder->giveUp($givenUp);
+            $this->offer($starts[$n % count($starts)]);
+            $this->goOver($dice, $n / $series, 1 / $series);
+            if ($best !== null && $this->best?->isBetterThan($best) !== true) {
+                [$this->best, $this->list, $this->givenUp] = [$best, $list, $givenUp];
+            }
+        }
+        $this->place();
+
+        return $this->best ?? throw new \LogicException('A first list is always placed.');
+    }
+
+    /** The rounds of one series, from so much of the effort on and for so much of it. */
+    private function goOver(Dice $dice, float $from, float $share): void
+    {
         $fixed = count($this->work->opening);
         $isFew = count($this->work->tasks) <= self::FEW;
         $rounds = $isFew ? self::ROUNDS_OF_FEW : self::ROUNDS;
         for ($round = 0; $round < $rounds; $round++) {
             if ($this->work->pieces() > 2) {
-                $until = ($round + self::ORDER) / $rounds;
+                $until = $from + $share * ($round + self::ORDER) / $rounds;
                 $this->cool(new OrderMoves($dice, $fixed, $this->precedence), $dice, self::HOT_ORDER, $until);
                 $this->chooseWindows();
             }
             $hot = $isFew ? self::HOT_FEW : self::HOT_TASKS;
-            $this->cool(new TaskMoves($dice, $fixed, $this->precedence), $dice, $hot, ($round + 1) / $rounds);
+            $until = $from + $share * ($round + 1) / $rounds;
+            $this->cool(new TaskMoves($dice, $fixed, $this->precedence), $dice, $hot, $until);
         }
         $this->chooseWindows();
-        $this->place();
-
-        return $this->best ?? throw new \LogicException('A first list is always placed.');
     }
 
     /** @return array{list<int>, array<int, true>} the best list, and the tasks whose windows it gives up */
