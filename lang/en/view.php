@@ -653,7 +653,7 @@ return [
         'no-help' => 'does not help',
         'harms' => 'late then: {pieces}',
         'later' => 'later, in time: {pieces}',
-        'sooner' => '{count} others sooner',
+        'sooner' => '{count} {count?other:others} sooner',
         'nothing-else' => 'nothing else moves',
         'by' => '{piece} by {hours}',
         'and-more' => ' and {count} more',

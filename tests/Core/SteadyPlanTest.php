@@ -143,6 +143,20 @@ final class SteadyPlanTest extends TestCase
         self::plan([self::piece('a', 1), self::piece('b', 1)], ['last' => [], 'pinned' => $both]);
     }
 
+    public function test_what_is_only_kept_from_before_proves_nothing(): void
+    {
+        $pieces = [self::piece('p', 2, '2026-12-01T09:00:00Z')];
+        $last = [
+            ['piece' => 'p', 'task' => 't0', 'start' => '2026-12-02T08:00:00Z'],
+            ['piece' => 'p', 'task' => 't1', 'start' => '2026-12-02T08:45:00Z'],
+        ];
+        // Too few looks for a search: it stays as it stood, a day later than it might be.
+        $plan = self::plan($pieces, ['last' => $last], looks: 1);
+        self::assertSame('2026-12-02T08:00:00Z', self::starts($plan)['p t0']);
+        self::assertFalse($plan->outlook->bound->isReached);
+        self::assertTrue(self::plan($pieces)->outlook->bound->isReached);
+    }
+
     public function test_a_piece_that_goes_behind_another_takes_what_that_one_leaves(): void
     {
         $pieces = [
@@ -252,9 +266,9 @@ final class SteadyPlanTest extends TestCase
      * @param  list<array<string, mixed>>  $pieces
      * @param  array<string, mixed>  $more
      */
-    private static function plan(array $pieces, array $more = []): Plan
+    private static function plan(array $pieces, array $more = [], int $looks = 6_000): Plan
     {
-        return (new TaskSearch(6_000))->plan(ProblemDocument::read(Document::of($more + [
+        return (new TaskSearch($looks))->plan(ProblemDocument::read(Document::of($more + [
             'start' => '2026-12-01T08:00:00Z', 'resources' => ['turner' => 1], 'pieces' => $pieces,
             'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], self::DAY),
         ])));

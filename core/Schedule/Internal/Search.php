@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Schedule\Internal;
 
+use HonestGrain\Schedule\Bound;
 use HonestGrain\Schedule\Outlook;
 use HonestGrain\Schedule\Pin;
 use HonestGrain\Schedule\Plan;
@@ -34,7 +35,7 @@ final class Search
     private array $found = [[], []];
 
     /** @param  list<Pin>  $wished  tasks that stay where they were, besides those that must */
-    public function __construct(private readonly Problem $problem, array $wished = [])
+    public function __construct(private readonly Problem $problem, private readonly array $wished = [])
     {
         $this->work = new Workload($problem, $wished);
         $this->waits = new WaitTimes($this->work->waits, $problem->clock);
@@ -152,9 +153,17 @@ final class Search
         }
 
         return new Outlook(
-            (new LowerBound($this->work, $this->waits, $this->alone))->of($this->cost()), $ends, $before,
+            $this->bound(), $ends, $before,
             $asked->futures > 0 ? $this->chances($asked->futures, $asked->spread) : [],
         );
+    }
+
+    /** What no plan can beat: one that would not keep what only was planned either. */
+    private function bound(): Bound
+    {
+        $free = $this->wished === [] ? $this : new self($this->problem);
+
+        return (new LowerBound($free->work, $free->waits, $free->alone))->of($this->cost());
     }
 
     /** @return list<Pin> pinned tasks that another pinned one leaves nothing to do them with */
