@@ -233,6 +233,7 @@ return [
             'fewer' => 'one coat fewer',
             'by-hand' => 'rubbed up by hand',
             'weigh' => 'its lateness counts most',
+            'behind' => 'a piece goes before another',
             'aside' => 'put a piece away',
         ],
     ],

@@ -90,7 +90,7 @@ return [
         'own.*' => 'your own way', 'stop_at.*' => 'good enough at', 'tool_mark_um.*' => 'tool marks',
         'also' => 'open besides', 'away' => 'away on', 'keeps' => 'works', 'skills' => 'may do',
         'user_id' => 'signs in as',
-        'due_at' => 'due', 'by_days' => 'by days', 'behind' => 'goes behind',
+        'due_at' => 'due', 'by_days' => 'by days', 'behind' => 'goes behind', 'other' => 'before',
         'weight' => 'being late matters', 'kind' => 'what',
         'date' => 'the day', 'days' => 'for days', 'do' => 'the sheet', 'like' => 'like',
         'at' => 'done at', 'body' => 'what you see or note', 'closed' => 'closed on', 'day_c' => 'temperature by day',

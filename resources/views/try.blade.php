@@ -60,7 +60,7 @@
                 <input type="hidden" name="do[]" value="{{ $written }}" />
             @endforeach
             <h2>One more thing</h2>
-            <div class="mt-2 grid gap-x-6 sm:grid-cols-4">
+            <div class="mt-2 grid gap-x-6 sm:grid-cols-5">
                 <x-field name="kind" label="What"
                     ><select class="w-full" name="kind">
                         @foreach (lines('pages.try.kinds') as $kind => $label)
@@ -78,6 +78,13 @@
                         <option value="">the shop</option>
                         @foreach ($page->names as $id => $name)
                             <option value="{{ $id }}" @selected((int) old('piece') === $id)>{{ $name }}</option>
+                        @endforeach</select
+                ></x-field>
+                <x-field name="other" label="Before"
+                    ><select class="w-full" name="other">
+                        <option value="">nothing</option>
+                        @foreach ($page->names as $id => $name)
+                            <option value="{{ $id }}" @selected((int) old('other') === $id)>{{ $name }}</option>
                         @endforeach</select
                 ></x-field>
             </div>

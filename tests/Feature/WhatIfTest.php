@@ -83,6 +83,9 @@ final class WhatIfTest extends FeatureTestCase
         $this->put("/weeks/pieces/$soon->id", ['behind' => $first->id]);
         $this->put("/weeks/pieces/$soon->id", ['behind' => ''])->assertSessionHasNoErrors();
         self::assertNull($soon->refresh()->behind_id);
+        $this->post('/weeks/try/more', ['kind' => 'behind', 'piece' => $first->id])->assertSessionHasErrors('other');
+        $this->post('/weeks/try/more', ['kind' => 'behind', 'piece' => $first->id, 'other' => $soon->id])
+            ->assertRedirect(route('try', ['do' => ["behind:$soon->id:$first->id"]]));
     }
 
     public function test_what_the_last_change_moved_is_fixed_as_it_was(): void

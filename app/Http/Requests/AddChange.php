@@ -15,7 +15,7 @@ class AddChange extends FormRequest implements TakesLists
 {
     public const OF_DATE = ['open', 'help', 'away'];
 
-    public const OF_PIECE = ['fewer', 'by-hand', 'aside', 'weigh', 'due'];
+    public const OF_PIECE = ['fewer', 'by-hand', 'aside', 'weigh', 'behind', 'due'];
 
     public static function lists(): array
     {
@@ -38,6 +38,7 @@ class AddChange extends FormRequest implements TakesLists
             ), 'date_format:Y-m-d'],
             'days' => ['nullable', 'integer', 'between:1,60'],
             'piece' => ['nullable', Rule::requiredIf(in_array($this->input('kind'), self::OF_PIECE, true)), 'integer'],
+            'other' => ['nullable', 'required_if:kind,behind', 'integer', 'different:piece'],
         ];
     }
 
@@ -53,6 +54,7 @@ class AddChange extends FormRequest implements TakesLists
                 $this->validated('date').' 17:00', $user->timeZone(),
             )->getTimestamp(),
             'weigh' => $this->validated('piece').':'.max(Piece::WEIGHTS),
+            'behind' => $this->validated('other').':'.$this->validated('piece'),
             'open', 'help' => $this->validated('date'),
             default => $this->validated('piece'),
         };
