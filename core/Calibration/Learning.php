@@ -21,19 +21,14 @@ final readonly class Learning
      */
     public static function from(array $ratios, LearningFigures $figures, ?float $prior = null): self
     {
-        $sound = array_values(array_filter(
-            $ratios, fn (float $ratio): bool => $ratio >= $figures->leastRatio && $ratio <= $figures->mostRatio,
-        ));
-        sort($sound);
-        $n = count($sound);
-        if ($n === 0) {
+        $sound = Ratios::sound($ratios, $figures);
+        if ($sound->count === 0) {
             return new self(0, 1.0, 1.0);
         }
-        $median = ($sound[intdiv($n - 1, 2)] + $sound[intdiv($n, 2)]) / 2;
         $prior ??= $figures->priorRecords;
-        $shrunk = ($n * $median + $prior) / ($n + $prior);
+        $shrunk = ($sound->count * $sound->median + $prior) / ($sound->count + $prior);
 
         // In steps, so that one more record does not make every route new.
-        return new self($n, $median, round($shrunk / $figures->step) * $figures->step);
+        return new self($sound->count, $sound->median, round($shrunk / $figures->step) * $figures->step);
     }
 }

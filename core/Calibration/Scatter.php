@@ -22,18 +22,10 @@ final readonly class Scatter
      */
     public static function from(array $ratios, float $usual, LearningFigures $figures): self
     {
-        $sound = array_values(array_filter(
-            $ratios, fn (float $ratio): bool => $ratio >= $figures->leastRatio && $ratio <= $figures->mostRatio,
-        ));
-        sort($sound);
-        $n = count($sound);
-        if ($n === 0) {
-            return new self(0, $usual);
-        }
-        $median = ($sound[intdiv($n - 1, 2)] + $sound[intdiv($n, 2)]) / 2;
-        $off = array_sum(array_map(fn (float $ratio): float => abs($ratio / $median - 1), $sound)) / $n;
-        $share = ($n * 2 * $off + $figures->priorScatter * $usual) / ($n + $figures->priorScatter);
+        $sound = Ratios::sound($ratios, $figures);
+        $off = array_sum(array_map(fn (float $ratio): float => abs($ratio / $sound->median - 1), $sound->each));
+        $share = (2 * $off + $figures->priorScatter * $usual) / ($sound->count + $figures->priorScatter);
 
-        return new self($n, min($figures->mostScatter, $share));
+        return new self($sound->count, min($figures->mostScatter, $share));
     }
 }

@@ -8,7 +8,9 @@ use App\Http\Requests\PinSteps;
 use App\Models\PlannedStep;
 use App\Models\StepPin;
 use App\Models\StepState;
+use App\Models\Workshop;
 use App\Planning\Planner;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -18,18 +20,8 @@ class PinController extends Controller
     public function store(PinSteps $request, Planner $planner): RedirectResponse
     {
         $workshop = $this->workshop($request);
-        $steps = $request->steps($workshop)->get(['piece_id', 'step', 'start_at']);
-        $planner->apply($workshop, function () use ($workshop, $steps): void {
-            foreach ($steps as $step) {
-                /** @var PlannedStep $step */
-                StepPin::query()->updateOrCreate(
-                    ['workshop_id' => $workshop->id, 'piece_id' => $step->piece_id, 'step' => $step->step],
-                    ['start_at' => $step->start_at],
-                );
-            }
-        });
 
-        return back()->with('said', say('http.weeks.fixed', ['count' => $steps->count()]));
+        return $this->fix($workshop, $request->steps($workshop), 'start_at', $planner);
     }
 
     /** Puts what the last change has moved back where it was, and keeps it there. */
@@ -37,18 +29,28 @@ class PinController extends Controller
     {
         $workshop = $this->workshop($request);
         $steps = PlannedStep::query()->where('workshop_id', $workshop->id)->where('state', StepState::Open)
-            ->where('minutes', '>', 0)->where('was_at', '>=', now()->startOfMinute())
-            ->get(['piece_id', 'step', 'was_at']);
-        $planner->apply($workshop, function () use ($workshop, $steps): void {
-            foreach ($steps as $step) {
+            ->where('minutes', '>', 0)->where('was_at', '>=', now()->startOfMinute());
+
+        return $this->fix($workshop, $steps, 'was_at', $planner);
+    }
+
+    /**
+     * @param  Builder<PlannedStep>  $steps
+     * @param  string  $at  the column that says when
+     */
+    private function fix(Workshop $workshop, Builder $steps, string $at, Planner $planner): RedirectResponse
+    {
+        $fixed = $steps->get(['piece_id', 'step', $at]);
+        $planner->apply($workshop, function () use ($workshop, $fixed, $at): void {
+            foreach ($fixed as $step) {
                 StepPin::query()->updateOrCreate(
                     ['workshop_id' => $workshop->id, 'piece_id' => $step->piece_id, 'step' => $step->step],
-                    ['start_at' => $step->was_at],
+                    ['start_at' => $step->getAttribute($at)],
                 );
             }
         });
 
-        return back()->with('said', say('http.weeks.fixed', ['count' => $steps->count()]));
+        return back()->with('said', say('http.weeks.fixed', ['count' => $fixed->count()]));
     }
 
     /** Lets them move again: one, or all of a day or a piece. */
