@@ -401,7 +401,8 @@ work() {
     # The worker, and beside it what is to be done every hour.
     setsid bash -c '(while :; do php "$1" schedule:run --quiet; sleep 60; done) &
         while :; do nice -n 10 php -d memory_limit=768M -d opcache.enable_cli=1 -d opcache.jit=tracing \
-            -d opcache.jit_buffer_size=64M "$1" queue:work database --sleep=0.25 --tries=3 --max-time=1800 --quiet
+            -d opcache.jit_buffer_size=64M "$1" queue:work database --queue=default,leisure \
+            --sleep=0.25 --tries=3 --max-time=1800 --quiet
         sleep 1; done' _ "$ROOT/artisan" >>"$STATE/worker.log" 2>&1 9>&- &
     WORKER_PID=$!
     echo "$WORKER_PID" >"$STATE/worker.pid"

@@ -19,6 +19,9 @@ class WeighPlan implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
 
+    /** Worked off when nothing waits in the usual one: no plan that somebody waits for stands behind it. */
+    public const QUEUE = 'leisure';
+
     public int $tries = 3;
 
     /** A lock left by a worker that was killed opens again after so many seconds. */
@@ -26,6 +29,7 @@ class WeighPlan implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     public function __construct(public readonly int $workshopId, public readonly Haste $haste = Haste::Leisure)
     {
+        $this->onQueue(self::QUEUE);
     }
 
     public function uniqueId(): string

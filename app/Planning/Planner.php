@@ -25,6 +25,9 @@ final readonly class Planner
     /** A fuller shop would keep the plans of all others waiting for a longer search. */
     private const LONGER_UP_TO = 60;
 
+    /** A plan that can be no more than this share worse than the best is looked at no longer. */
+    private const CLOSE_ENOUGH = 0.01;
+
     private const MOST_TRIES = 4;
 
     public function __construct(private PlanMaker $maker, private PlanStore $store, private Correction $correction)
@@ -105,7 +108,9 @@ final readonly class Planner
     /** Whether a longer search might gain what is worth moving a plan for: something is late or missed. */
     public function isWorthLonger(Workshop $workshop): bool
     {
-        return $workshop->pieces()->working()->count() <= self::LONGER_UP_TO && (
+        $isClose = ($workshop->plan_summary->gap ?? 1.0) <= self::CLOSE_ENOUGH;
+
+        return ! $isClose && $workshop->pieces()->working()->count() <= self::LONGER_UP_TO && (
             ($workshop->plan_summary->broken ?? []) !== []
                 || $workshop->pieces()->working()->whereNotNull('late')->exists()
         );

@@ -304,6 +304,18 @@ final class ScheduleTest extends TestCase
         self::assertGreaterThanOrEqual(4, $worse, 'mostly by more than a tenth');
     }
 
+    public function test_a_gap_is_told_in_a_full_shop_only_where_it_is_small(): void
+    {
+        $rest = $this->piece('rest', array_map(fn (int $n): array => ["t$n", 10, []], range(1, 130)));
+        $late = fn (string $id, string $due): array => $this->piece($id, [['a', 60, []]], $due);
+        // Two a month late want the same hour; then two that are due in the first one.
+        $near = $this->plan([$rest, $late('p', '2026-11-01T08:00:00Z'), $late('q', '2026-11-01T08:00:00Z')]);
+        self::assertGreaterThan(0.0, $near->outlook->bound->gap);
+        self::assertLessThan(0.01, $near->outlook->bound->gap);
+        $far = $this->plan([$rest, $late('p', '2026-12-01T09:00:00Z'), $late('q', '2026-12-01T09:00:00Z')]);
+        self::assertNull($far->outlook->bound->gap);
+    }
+
     public function test_a_long_search_begins_anew_and_keeps_the_best(): void
     {
         $problem = ProblemDocument::read(Document::of(Shops::document('tiny', 20)));

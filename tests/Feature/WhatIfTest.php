@@ -123,7 +123,9 @@ final class WhatIfTest extends FeatureTestCase
         self::assertFalse(app(Planner::class)->isToBeWeighed($this->shop, Haste::Leisure));
         self::assertTrue(app(Planner::class)->isToBeWeighed($this->shop, Haste::Long));
         self::assertFalse(app(Planner::class)->isWorthLonger($this->shop), 'nothing is late');
-        app()->call([new WeighPlan($this->shop->id, Haste::Long), 'handle']);
+        $long = new WeighPlan($this->shop->id, Haste::Long);
+        self::assertSame('leisure', $long->queue, 'behind what somebody waits for');
+        app()->call([$long, 'handle']);
         self::assertSame(Haste::Long->looks(), $this->shop->refresh()->plan_summary?->lived?->looks);
         self::assertStringContainsString('1 timed step of this shop', (string) $this->shop->plan_summary?->chances());
     }

@@ -14,8 +14,10 @@ use HonestGrain\Schedule\Bound;
  */
 final readonly class LowerBound
 {
-    /** In a larger shop the lateness of pieces alone says nothing of what might be saved. */
+    /** In a larger shop the lateness of pieces alone says little of what might be saved, but where it nearly is all. */
     private const MOST_TASKS = 120;
+
+    private const TIGHT = 0.98;
 
     private const SAME_SECONDS = 1.0;
 
@@ -49,7 +51,7 @@ final readonly class LowerBound
             max($finish, $this->together()), $late / 3600, $isReached,
             match (true) {
                 $isReached => 0.0,
-                $isSmall && $cost->late > 0 => max(0.0, 1 - $late / $cost->late),
+                $cost->late > 0 && ($isSmall || $late > self::TIGHT * $cost->late) => max(0.0, 1 - $late / $cost->late),
                 default => null,
             },
         );
