@@ -45,7 +45,7 @@ final readonly class PlanMaker
     /** In a shop so full that fewer futures could be lived through than say anything, none is. */
     private const LEAST_FUTURES = 50;
 
-    private const MOST_LIVED = 150_000;
+    private const MOST_LIVED = 100_000;
 
     /** Whoever is so far ahead of the plan goes on with what was to come. */
     private const AHEAD_SECONDS = 180;

@@ -23,7 +23,7 @@ final readonly class Planner
     private const AT_ONCE = 14;
 
     /** A fuller shop would keep the plans of all others waiting for a longer search. */
-    private const LONGER_UP_TO = 60;
+    private const LONGER_UP_TO = 30;
 
     /** A plan that can be no more than this share worse than the best is looked at no longer. */
     private const CLOSE_ENOUGH = 0.01;
