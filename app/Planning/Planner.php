@@ -99,10 +99,13 @@ final readonly class Planner
         }
     }
 
-    /** Whether its plan was looked for less far than that. */
+    /** Whether its plan was looked for less far than that; at length only what was weighed since the last press. */
     public function isToBeWeighed(Workshop $workshop, Haste $haste): bool
     {
-        return $this->isStale($workshop) || ($workshop->plan_summary->lived->looks ?? 0) < $haste->looks();
+        $looks = $workshop->plan_summary->lived->looks ?? 0;
+
+        return $haste === Haste::Long ? $looks > 0 && $looks < $haste->looks() && ! $this->isStale($workshop)
+            : $this->isStale($workshop) || $looks < $haste->looks();
     }
 
     /** Whether a longer search might gain what is worth moving a plan for: something is late or missed. */

@@ -81,6 +81,9 @@ final class WhatIfTest extends FeatureTestCase
         $this->post('/weeks/try/back')->assertRedirect();
         self::assertNull($soon->refresh()->behind_id);
         $this->put("/weeks/pieces/$soon->id", ['behind' => $first->id]);
+        $this->post('/weeks/try', ['do' => ["behind:$first->id:$soon->id"]])->assertSessionHasErrors('do');
+        $this->get("/weeks/try?do[]=behind:$first->id:$soon->id")->assertSessionHasErrors('do');
+        self::assertNull($first->refresh()->behind_id, 'neither goes first of itself');
         $this->put("/weeks/pieces/$soon->id", ['behind' => ''])->assertSessionHasNoErrors();
         self::assertNull($soon->refresh()->behind_id);
         $this->post('/weeks/try/more', ['kind' => 'behind', 'piece' => $first->id])->assertSessionHasErrors('other');
@@ -124,6 +127,10 @@ final class WhatIfTest extends FeatureTestCase
         self::assertTrue(app(Planner::class)->isToBeWeighed($this->shop, Haste::Long));
         self::assertFalse(app(Planner::class)->isWorthLonger($this->shop), 'nothing is late');
         $long = new WeighPlan($this->shop->id, Haste::Long);
+        $this->post('/plan');
+        app()->call([$long, 'handle']);
+        self::assertNull($this->shop->refresh()->plan_summary?->lived, 'somebody has pressed since');
+        app(Planner::class)->plan($this->shop, Haste::Leisure);
         self::assertSame('leisure', $long->queue, 'behind what somebody waits for');
         app()->call([$long, 'handle']);
         self::assertSame(Haste::Long->looks(), $this->shop->refresh()->plan_summary?->lived?->looks);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\WhatIf;
 
 use HonestGrain\Words\Said;
+use Illuminate\Validation\ValidationException;
 
 /** A piece that takes what hands another one leaves, or again goes by its own date. */
 final readonly class GoBehind implements Change
@@ -39,8 +40,17 @@ final readonly class GoBehind implements Change
             : new Said('planning.what-if.behind', ['other' => Said::name($names[$this->piece] ?? '')]);
     }
 
+    /** @throws ValidationException where that one goes behind this one already */
     public function to(Shop $shop): void
     {
+        for ($at = $this->first; $at !== null; $at = $shop->piece($at)?->behind_id) {
+            if ($at === $this->piece) {
+                throw ValidationException::withMessages(['do' => say('planning.what-if.behind-itself', [
+                    'first' => $shop->piece((int) $this->first)->name ?? '',
+                    'piece' => $shop->piece($this->piece)->name ?? '',
+                ])]);
+            }
+        }
         $shop->goBehind($this->piece, $this->first);
     }
 }

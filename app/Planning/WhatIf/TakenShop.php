@@ -103,10 +103,9 @@ final readonly class TakenShop implements Shop
     public function goBehind(int $piece, ?int $first): void
     {
         $row = $this->piece($piece);
-        $other = $first === null ? null : $this->piece($first);
-        if ($row !== null && $other?->isBehind($row) !== true) {
+        if ($row !== null) {
             $this->before->row($row);
-            $row->update(['behind_id' => $other?->id]);
+            $row->update(['behind_id' => $first === null ? null : $this->piece($first)?->id]);
         }
     }
 

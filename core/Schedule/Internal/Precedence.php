@@ -17,8 +17,8 @@ final readonly class Precedence
 
     public function __construct(private Workload $work)
     {
-        $number = array_flip(array_map(fn ($job): string => $job->id, $work->problem->jobs));
-        $behind = $depths = [];
+        $number = array_flip(array_column($work->problem->jobs, 'id'));
+        $behind = $depths = $sorted = [];
         foreach ($work->problem->jobs as $piece => $job) {
             if ($job->behind !== null && isset($number[$job->behind])) {
                 $behind[$piece] = $number[$job->behind];
@@ -31,9 +31,10 @@ final readonly class Precedence
             }
         }
         asort($depths);
-        $this->behind = array_map(fn (int $piece): int => $behind[$piece], array_combine(
-            array_keys($depths), array_keys($depths),
-        ));
+        foreach (array_keys($depths) as $piece) {
+            $sorted[$piece] = $behind[$piece];
+        }
+        $this->behind = $sorted;
     }
 
     /**
