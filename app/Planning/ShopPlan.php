@@ -24,6 +24,9 @@ final readonly class ShopPlan
     /** @var array<int, array<string, PlacedTask>> by piece and step */
     private array $placed;
 
+    /** @var list<BrokenWindow> windows of coats and glue that are not kept */
+    public array $broken;
+
     /** @var array<int, Lateness> by piece */
     private array $late;
 
@@ -49,7 +52,16 @@ final readonly class ShopPlan
         foreach ($plan->late ?? [] as $piece) {
             $late[(int) $piece->piece] = Lateness::of($piece);
         }
-        foreach ($plan->broken ?? [] as $window) {
+        $fixed = [];
+        foreach ($state->pinned as $pin) {
+            $fixed[$pin->piece][$pin->task] = $pin->start;
+        }
+        // What was fixed and cannot be is no window: nothing has to be scuffed for it.
+        $this->broken = array_values(array_filter(
+            $plan->broken ?? [],
+            fn (BrokenWindow $one): bool => ($fixed[$one->piece][$one->task] ?? null) !== $one->closed,
+        ));
+        foreach ($this->broken as $window) {
             $givenUp[(int) $window->piece][$window->task] = $window->closed;
         }
         $this->givenUp = $givenUp;
@@ -130,13 +142,13 @@ final readonly class ShopPlan
 
         return new PlanSummary(
             $time($this->plan?->finish), $time($this->plan?->outlook->bound->finish),
-            array_map($this->broken(...), $this->plan->broken ?? []), $this->plan?->setups, $this->plan?->milliseconds,
+            array_map($this->shut(...), $this->broken), $this->plan?->setups, $this->plan?->milliseconds,
             $this->trouble, lived: $this->lived,
             isProved: $this->plan?->outlook->bound->isReached === true, gap: $this->plan?->outlook->bound->gap,
         );
     }
 
-    private function broken(BrokenWindow $window): ShutWindow
+    private function shut(BrokenWindow $window): ShutWindow
     {
         $planned = $this->pieces[(int) $window->piece];
         $titles = array_column(

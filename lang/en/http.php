@@ -240,10 +240,10 @@ return [
     'weeks' => [
         'as-it-was' => 'Nothing was changed.',
         'no-such-piece' => 'Goes behind is “{typed}”; it takes a piece in work.',
-        'behind-itself' => 'Goes behind is {first}, which goes behind {piece} already.',
         'promised' => '{piece} is due {day}; the plan has moved.',
         'taken' => 'Taken; every date was worked out again.',
         'taken-back' => 'Taken back; the plan has moved again.',
+        'moved-since' => 'The plan has moved since; look at what moved and press again.',
         'changed-since' => 'Something else was changed since; change it back by hand.',
         'fixed' => 'Fixed: {count} {count?step stays:steps stay} when planned.',
         'let-go' => '{count} {count?step:steps} may move again.',

@@ -104,6 +104,7 @@
                             </ul>
                             <form method="post" action="{{ route('pins.as-it-was') }}" class="no-print mt-1">
                                 @csrf
+                                <input type="hidden" name="moved" value="{{ $summary->movedAt->getTimestamp() }}" />
                                 <button class="quiet">Fix them as they were</button>
                             </form>
                         </div>

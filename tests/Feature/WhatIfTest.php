@@ -56,6 +56,7 @@ final class WhatIfTest extends FeatureTestCase
         StepPin::query()->update(['start_at' => '2026-12-02 09:00:00']);
         $this->post('/plan')->assertRedirect();
         $shop = $this->shop->refresh();
+        self::assertSame([], $shop->plan_summary?->broken);
         self::assertNull($shop->plan_summary?->trouble);
         self::assertNotNull($bowls[1]->refresh()->ready_at);
         $this->get("/weeks?piece={$bowls[0]->id}")->assertOk();
@@ -84,6 +85,8 @@ final class WhatIfTest extends FeatureTestCase
         $this->post('/weeks/try', ['do' => ["behind:$first->id:$soon->id"]])->assertSessionHasErrors('do');
         $this->get("/weeks/try?do[]=behind:$first->id:$soon->id")->assertSessionHasErrors('do');
         self::assertNull($first->refresh()->behind_id, 'neither goes first of itself');
+        $this->post('/weeks/try/more', ['kind' => 'behind', 'piece' => $soon->id, 'other' => $first->id])
+            ->assertSessionHasErrors('piece');
         $this->put("/weeks/pieces/$soon->id", ['behind' => ''])->assertSessionHasNoErrors();
         self::assertNull($soon->refresh()->behind_id);
         $this->post('/weeks/try/more', ['kind' => 'behind', 'piece' => $first->id])->assertSessionHasErrors('other');
@@ -104,7 +107,12 @@ final class WhatIfTest extends FeatureTestCase
         $was = $bowls[0]->plannedSteps()->whereNotNull('was_at')->where('minutes', '>', 0)->orderBy('was_at')->get();
         self::assertGreaterThan(2, $was->count());
         $this->get('/weeks')->assertOk()->assertSee('Fix them as they were');
-        $this->post('/weeks/as-it-was')->assertSessionHasNoErrors()->assertRedirect();
+        $moved = ['moved' => (int) $this->shop->refresh()->plan_summary?->movedAt?->getTimestamp()];
+        $this->travel(2)->seconds();
+        foreach ([1, 2] as $press) {
+            $this->post('/weeks/as-it-was', $moved)->assertSessionHasNoErrors()->assertRedirect();
+        }
+        self::assertSame([], $this->shop->refresh()->plan_summary?->broken, 'what cannot be fixed is no window');
         foreach ($was as $step) {
             self::assertEquals($step->was_at, $step->refresh()->start_at, (string) $step->step);
         }

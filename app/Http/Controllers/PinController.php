@@ -28,6 +28,10 @@ class PinController extends Controller
     public function asItWas(Request $request, Planner $planner): RedirectResponse
     {
         $workshop = $this->workshop($request);
+        if ($request->integer('moved') !== (int) $workshop->plan_summary?->movedAt?->getTimestamp()) {
+            // Pressed twice, or on a page from before: what has moved last is something else.
+            return back()->with('said', say('http.weeks.moved-since'));
+        }
         $steps = PlannedStep::query()->where('workshop_id', $workshop->id)->where('state', StepState::Open)
             ->where('minutes', '>', 0)->where('was_at', '>=', now()->startOfMinute());
 

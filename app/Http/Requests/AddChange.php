@@ -30,6 +30,11 @@ class AddChange extends FormRequest implements TakesLists
     /** @return array<string, mixed> */
     public function rules(): array
     {
+        /** @var User $user */
+        $user = $this->user();
+        $other = $this->input('kind') === 'behind'
+            ? $user->workshop->pieces()->working()->find($this->integer('other')) : null;
+
         return [
             'do' => ['nullable', 'array'], 'do.*' => ['string', 'max:120'],
             'kind' => ['required', Rule::in([...self::OF_DATE, ...self::OF_PIECE])],
@@ -37,7 +42,8 @@ class AddChange extends FormRequest implements TakesLists
                 in_array($this->input('kind'), self::OF_DATE, true),
             ), 'date_format:Y-m-d'],
             'days' => ['nullable', 'integer', 'between:1,60'],
-            'piece' => ['nullable', Rule::requiredIf(in_array($this->input('kind'), self::OF_PIECE, true)), 'integer'],
+            'piece' => ['nullable', Rule::requiredIf(in_array($this->input('kind'), self::OF_PIECE, true)), 'integer',
+                ...$other === null ? [] : [new MayGoBehind($other)]],
             'other' => ['nullable', 'required_if:kind,behind', 'integer', 'different:piece'],
         ];
     }

@@ -21,7 +21,9 @@ final readonly class MayGoBehind implements ValidationRule
         if ($first === null) {
             $fail(say('http.weeks.no-such-piece', ['typed' => (string) $value]));
         } elseif ($first->id === $this->piece->id || $first->isBehind($this->piece)) {
-            $fail(say('http.weeks.behind-itself', ['piece' => $this->piece->name, 'first' => $first->name]));
+            $fail(say('planning.what-if.behind-itself', [
+                'piece' => $this->piece->name, 'first' => $first->name,
+            ]));
         }
     }
 }

@@ -43,7 +43,7 @@ final readonly class PlanSummary implements Kept
         return match (true) {
             $this->isProved => say('view.weeks-chart.proved'),
             $this->gap !== null && $this->gap < self::TOLD_GAP => say('view.weeks-chart.gap', [
-                'percent' => Quantity::percent(ceil(1000 * $this->gap) / 10),
+                'percent' => Quantity::percent(max(1, ceil(1000 * $this->gap)) / 10),
             ]),
             default => '',
         };

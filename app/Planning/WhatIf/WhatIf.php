@@ -96,7 +96,7 @@ final readonly class WhatIf
             );
         }
 
-        return new Tried($dates, $broken, count($plan->plan->broken ?? []), $plan->trouble);
+        return new Tried($dates, $broken, count($plan->broken), $plan->trouble);
     }
 
     /**
