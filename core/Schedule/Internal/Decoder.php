@@ -54,6 +54,8 @@ final class Decoder
 
     public readonly Timetable $timetable;
 
+    private readonly Openings $openings;
+
     /** @var array<int, true> windows that are not kept, by the number of the later task */
     private array $givenUp = [];
 
@@ -70,9 +72,6 @@ final class Decoder
     private array $bound;
 
     private int $lastEnd = 0;
-
-    /** When the crew that was found last can begin. */
-    private int $begins = 0;
 
     /** Earlier tasks of a piece that is placed again stay where they are, and whether that could not be. */
     private int $still = 0;
@@ -104,6 +103,7 @@ final class Decoder
     ) {
         $count = count($work->tasks);
         $this->timetable = new Timetable($work->capacity, $work->gates);
+        $this->openings = new Openings($work, $this->timetable);
         $this->start = $this->end = $count === 0 ? [] : array_fill(0, $count, -1);
         $this->crew = $this->pushed = $count === 0 ? [] : array_fill(0, $count, 0);
         $this->next = array_slice($work->first, 0, $work->pieces());
@@ -179,6 +179,24 @@ final class Decoder
         return $from;
     }
 
+    /**
+     * When each task has its turn: what is held until it starts is best put next to what it is held from.
+     *
+     * @return array<int, int> task => second (UTC)
+     */
+    public function turns(): array
+    {
+        $turns = $this->start;
+        foreach ($this->work->heldFor as $t => $held) {
+            $holder = $held === [] ? $t : $held[0][0];
+            for ($i = $holder + 1; $i <= $t; $i++) {
+                $turns[$i] = min($turns[$i], $turns[$holder] + 1);
+            }
+        }
+
+        return $turns;
+    }
+
     public function pieceOf(int $task): int
     {
         return $this->work->pieceOf[$task];
@@ -237,13 +255,10 @@ final class Decoder
                 if ($this->pushed[$t] > $opens) {
                     $opens = $this->pushed[$t];
                 }
-                $earlier = $work->follows[$t];
-                if ($earlier >= 0) {
+                foreach ($work->before[$t] as [$earlier, $least, $most, $wait]) {
                     $ended = $this->end[$earlier];
-                    $wait = $work->waitsFor[$t];
-                    $ready = $wait < 0 ? $ended + $work->least[$t] : $this->waits->opens($wait, $ended);
+                    $ready = $wait < 0 ? $ended + $least : $this->waits->opens($wait, $ended);
                     $opens = $ready > $opens ? $ready : $opens;
-                    $most = $work->most[$t];
                     if ($most >= 0) {
                         $until = $wait < 0 ? $ended + $most : $this->waits->closes($wait, $ended);
                         $closes = $until < $closes ? $until : $closes;
@@ -251,9 +266,13 @@ final class Decoder
                 }
                 $seconds = $work->seconds[$t];
                 if (isset($crews[1])) {
-                    $crew = $this->soonest($crews, $seconds, $opens);
+                    $crew = $this->openings->soonest($crews, $seconds, $opens);
                 }
-                $start = $table->put($crews[$crew], $seconds, $opens, $closes);
+                $start = match (true) {
+                    $work->holds[$t] => $this->putHeld($t, $crews[$crew], $opens, $closes),
+                    $work->isInstant[$t] => $opens > $closes ? -1 : $opens,
+                    default => $table->put($crews[$crew], $seconds, $opens, $closes),
+                };
             }
             if ($start < 0) {
                 // A window that would close first, or more that is to be seen to.
@@ -286,6 +305,41 @@ final class Decoder
         return true;
     }
 
+    /**
+     * Takes what a task needs and what is held until it starts or after its end, where all of that is free at once.
+     *
+     * @return int when it starts; -1 where something would have to move for it
+     */
+    private function putHeld(int $t, Crew $crew, int $opens, int $closes): int
+    {
+        $work = $this->work;
+        $table = $this->timetable;
+        $start = $work->isInstant[$t] ? $opens : $table->earliest($crew, $work->seconds[$t], $opens, $closes);
+        if ($start < 0 || $start > $closes) {
+            return -1;
+        }
+        foreach ($work->heldFor[$t] as [$holder, $resource, $quantity, $notIdle]) {
+            $from = $this->end[$holder];
+            if ($from < $start && ($notIdle && $start - $from > self::IDLE_SECONDS
+                || $table->freeFrom($resource, $quantity, $from, $start) !== $from)) {
+                return -1;
+            }
+        }
+        $end = $start + $work->seconds[$t];
+        foreach ($work->holdsAfter[$t] as [$resource, $quantity, $wait]) {
+            $until = $this->waits->opens($wait, $end);
+            if ($until > $end && $table->freeFrom($resource, $quantity, $end, $until) !== $end) {
+                return -1;
+            }
+        }
+        if (! $work->isInstant[$t]) {
+            $table->takeFound($crew, $start, $end);
+        }
+        $this->hold($t, $start, $end, 1);
+
+        return $start;
+    }
+
     /** Places the next task of a piece. */
     public function place(int $piece): void
     {
@@ -300,7 +354,7 @@ final class Decoder
             $this->looks++;
             $from = max($this->opens($t), $this->pushed[$t]);
             [$start, $end, $crew] = (isset($this->reserved[$t]) ? $this->pinned($t, $from) : null)
-                ?? $this->earliest($t, $from);
+                ?? $this->openings->earliest($t, $from);
             if (! $work->isPlain[$t] && $jumps <= self::JUMPS) {
                 $asked = $this->asked($t, $start, $end, $pulled, $jumps === self::JUMPS);
                 if ($asked !== null) {
@@ -365,7 +419,7 @@ final class Decoder
     private function reserve(int $t, int $at): void
     {
         foreach (array_keys($this->work->crews[$t]) as $crew) {
-            if ($this->isFree($t, $at, $crew)) {
+            if ($this->openings->isFree($t, $at, $crew)) {
                 $this->reserved[$t] = $crew;
                 $this->needs($t, $at, $crew, 1);
 
@@ -374,33 +428,12 @@ final class Decoder
         }
     }
 
-    private function isFree(int $t, int $at, int $crew): bool
-    {
-        $by = $this->work->crews[$t][$crew];
-        $k = $by->hours->indexAfter($at);
-        $ends = $this->work->splits[$t] ? $at : $at + $this->work->seconds[$t];
-        if (! $this->work->isInstant[$t] && ($by->hours->opens[$k] > $at || $by->hours->closes[$k] < $ends)) {
-            return false;
-        }
-        foreach ($this->work->splits[$t] ? $by->runs($this->work->seconds[$t], $at) : [[
-            $at, $at + max(1, $this->work->seconds[$t]),
-        ]] as [$start, $end]) {
-            for ($n = 0, $count = count($by->needs); $n < $count; $n += 2) {
-                if ($this->timetable->freeFrom($by->needs[$n], $by->needs[$n + 1], $start, $end) !== $start) {
-                    return false;
-                }
-            }
-        }
-
-        return true;
-    }
-
     /** @return array{int, int, int}|null start, end and crew where it is pinned and may start then */
     private function pinned(int $t, int $from): ?array
     {
         $at = $this->work->pinAt[$t] ?? -1;
         $crew = $this->reserved[$t] ?? -1;
-        if ($crew < 0 || $from > $at || ! $this->isFree($t, $at, $crew)) {
+        if ($crew < 0 || $from > $at || ! $this->openings->isFree($t, $at, $crew)) {
             return null;
         }
         $runs = $this->work->splits[$t] ? $this->work->crews[$t][$crew]->runs($this->work->seconds[$t], $at) : [];
@@ -412,75 +445,6 @@ final class Decoder
     public function clashes(): array
     {
         return array_keys(array_diff_key($this->work->pinAt, $this->reserved, $this->loose));
-    }
-
-    /** @return array{int, int, int} start, end and crew */
-    private function earliest(int $t, int $from): array
-    {
-        $work = $this->work;
-        $seconds = $work->seconds[$t];
-        $crews = $work->crews[$t];
-        if ($work->isInstant[$t]) {
-            return [$from, $from, 0];
-        }
-        if ($work->splits[$t]) {
-            return $this->earliestSplit($t, $from);
-        }
-        $crew = 0;
-        if (isset($crews[1])) {
-            $crew = $this->soonest($crews, $seconds, $from);
-            $start = $this->begins;
-        } else {
-            $start = $this->timetable->earliest($crews[0], $seconds, $from);
-        }
-
-        return [$start, $start + $seconds, $crew];
-    }
-
-    /**
-     * Which of several crews can begin first.
-     *
-     * @param  non-empty-list<Crew>  $crews
-     */
-    private function soonest(array $crews, int $seconds, int $from): int
-    {
-        $crew = 0;
-        $start = $this->timetable->earliest($crews[0], $seconds, $from);
-        for ($c = 1, $count = count($crews); $c < $count && $start > $from; $c++) {
-            $other = $this->timetable->earliest($crews[$c], $seconds, $from, $start - 1);
-            if ($other >= 0) {
-                $start = $other;
-                $crew = $c;
-            }
-        }
-        $this->begins = $start;
-
-        return $crew;
-    }
-
-    /** @return array{int, int, int} */
-    private function earliestSplit(int $t, int $from): array
-    {
-        $best = null;
-        foreach ($this->work->crews[$t] as $c => $crew) {
-            $at = $from;
-            do {
-                $runs = $crew->runs($this->work->seconds[$t], $at);
-                $free = $at;
-                foreach ($runs as [$start, $end]) {
-                    for ($n = 0, $count = count($crew->needs); $n < $count && $free === $at; $n += 2) {
-                        $clear = $this->timetable->freeFrom($crew->needs[$n], $crew->needs[$n + 1], $start, $end);
-                        $free = $clear === $start ? $at : $clear;
-                    }
-                }
-                [$at, $again] = [$free, $free !== $at];
-            } while ($again);
-            if ($best === null || $runs[0][0] < $best[0]) {
-                $best = [$runs[0][0], $runs[count($runs) - 1][1], $c];
-            }
-        }
-
-        return $best ?? [$from, $from, 0];
     }
 
     /**
@@ -589,21 +553,9 @@ final class Decoder
     /** Books a task and all that it holds, or (by less than nothing) hands it back. */
     private function book(int $t, int $start, int $end, int $crew, int $sign): void
     {
-        $work = $this->work;
-        $table = $this->timetable;
         $this->needs($t, $start, $crew, $sign);
-        if (! $work->isPlain[$t]) {
-            foreach ($work->heldFor[$t] as [$holder, $resource, $quantity]) {
-                $table->book($resource, $sign * $quantity, $this->end[$holder], $start);
-            }
-            foreach ($work->holdsAfter[$t] as [$resource, $quantity, $wait]) {
-                $until = $this->waits->opens($wait, $end);
-                $table->book($resource, $sign * $quantity, $end, $until);
-                $this->lastEnd = max($this->lastEnd, $until);
-            }
-            foreach ($work->heldNow[$t] as [$resource, $quantity]) {
-                $table->book($resource, $sign * $quantity, $work->problem->start, $start);
-            }
+        if (! $this->work->isPlain[$t]) {
+            $this->hold($t, $start, $end, $sign);
         }
         $this->start[$t] = $start;
         $this->end[$t] = $end;
@@ -611,6 +563,24 @@ final class Decoder
             $this->crew[$t] = $crew;
         }
         $this->lastEnd = $end > $this->lastEnd ? $end : $this->lastEnd;
+    }
+
+    /** Books what is held until a task starts and after its end, or hands it back. */
+    private function hold(int $t, int $start, int $end, int $sign): void
+    {
+        $work = $this->work;
+        $table = $this->timetable;
+        foreach ($work->heldFor[$t] as [$holder, $resource, $quantity]) {
+            $table->book($resource, $sign * $quantity, $this->end[$holder], $start);
+        }
+        foreach ($work->holdsAfter[$t] as [$resource, $quantity, $wait]) {
+            $until = $this->waits->opens($wait, $end);
+            $table->book($resource, $sign * $quantity, $end, $until);
+            $this->lastEnd = max($this->lastEnd, $until);
+        }
+        foreach ($work->heldNow[$t] as [$resource, $quantity]) {
+            $table->book($resource, $sign * $quantity, $work->problem->start, $start);
+        }
     }
 
     /** Books what a task needs while it runs, or hands it back. */

@@ -28,14 +28,14 @@ final class TaskMoves implements Neighbourhood
     ) {
     }
 
-    /** In the order in which they start, so that near in the list is near in time. */
+    /** In the order of their turns, so that near in the list is near in time. */
     public function begin(array $list, Decoder $decoder): array
     {
-        $starts = array_slice($decoder->start, 0, null);
-        asort($starts);
+        $turns = $decoder->turns();
+        asort($turns);
         $this->list = array_slice($list, 0, $this->fixed);
         $skip = array_count_values($this->list);
-        foreach (array_keys($starts) as $t) {
+        foreach (array_keys($turns) as $t) {
             $piece = $decoder->pieceOf($t);
             if (($skip[$piece] ?? 0) > 0) {
                 $skip[$piece]--;

@@ -139,14 +139,19 @@ final class Timetable
     {
         $start = $this->earliest($crew, $seconds, $from, $until);
         if ($start >= 0) {
-            $end = $start + $seconds;
-            $this->insert($crew->gate, $this->day, $this->place, $start, $end);
-            for ($n = 0, $count = count($crew->others); $n < $count; $n += 2) {
-                $this->book($crew->others[$n], $crew->others[$n + 1], $start, $end);
-            }
+            $this->takeFound($crew, $start, $start + $seconds);
         }
 
         return $start;
+    }
+
+    /** Takes what a crew needs where that was just found to be free. */
+    public function takeFound(Crew $crew, int $start, int $end): void
+    {
+        $this->insert($crew->gate, $this->day, $this->place, $start, $end);
+        for ($n = 0, $count = count($crew->others); $n < $count; $n += 2) {
+            $this->book($crew->others[$n], $crew->others[$n + 1], $start, $end);
+        }
     }
 
     /** The first second from one on from which all that a crew needs besides is free for so long. */

@@ -69,20 +69,11 @@ final class Workload
     /** @var array<int, bool> task => whether it takes nothing but its own time: no window, no hold */
     public array $isPlain = [];
 
-    /** @var array<int, list<Crew>> task => its crews; none where it is broken off, holds or follows more than one */
+    /** @var array<int, list<Crew>> task => its crews; none where it is broken off, pinned or held since before */
     public array $simple = [];
 
-    /** @var array<int, int> task => the one that it follows, -1 for none; of a simple one */
-    public array $follows = [];
-
-    /** @var array<int, int> task => least seconds after that one */
-    public array $least = [];
-
-    /** @var array<int, int> task => most seconds after that one, -1 for no end */
-    public array $most = [];
-
-    /** @var array<int, int> task => the wait after that one, by number; -1 where it is the same at any time */
-    public array $waitsFor = [];
+    /** @var array<int, bool> task => whether something is held until it starts, or after its end */
+    public array $holds = [];
 
     /** @var array<int, int> task => second (UTC) at which it is to start; what must, before what only was */
     public array $pinAt = [];
@@ -208,7 +199,6 @@ final class Workload
                 $least = (int) round($least * $share());
                 $lived->before[$t][$n][1] = $most < 0 ? $least : min($least, $most);
             }
-            $lived->least[$t] = $lived->before[$t][0][1] ?? 0;
         }
 
         return $lived;
@@ -276,7 +266,7 @@ final class Workload
             foreach ($task->after as $lag) {
                 $before[] = [$number[$lag->task], ...$this->wait($lag->wait)];
             }
-            if ($job->sequential && $i > 0) {
+            if ($job->sequential && $i > 0 && ! in_array($t - 1, array_column($before, 0), true)) {
                 $before[] = [$t - 1, 0, -1, -1];
             }
             $this->before[] = $before;
@@ -398,12 +388,10 @@ final class Workload
             }
             $this->isPlain[$t] = $reach === $t && $this->holdsAfter[$t] === [] && $this->heldNow[$t] === []
                 && ! isset($this->pinAt[$t]);
-            $isSimple = $this->heldFor[$t] === [] && $this->holdsAfter[$t] === [] && $this->heldNow[$t] === []
-                && ! isset($this->pinAt[$t]) && ! $this->splits[$t] && $this->seconds[$t] > 0
-                && count($this->before[$t]) <= 1 && ! $this->hasOpenCrew($t);
+            $this->holds[$t] = $this->heldFor[$t] !== [] || $this->holdsAfter[$t] !== [];
+            $isSimple = $this->heldNow[$t] === [] && ! isset($this->pinAt[$t]) && ! $this->splits[$t]
+                && ($this->isInstant[$t] || $this->seconds[$t] > 0 && ! $this->hasOpenCrew($t));
             $this->simple[$t] = $isSimple ? $this->crews[$t] : [];
-            [$this->follows[$t], $this->least[$t], $this->most[$t], $this->waitsFor[$t]] =
-                $this->before[$t][0] ?? [-1, 0, -1, -1];
             $this->anchor[$t] = min([$reach, ...array_slice($this->anchor, $reach, $t - $reach)]);
         }
     }
