@@ -327,7 +327,7 @@ if ($what === 'solvers') {
             ],
         ),
     );
-    $plan = (new HonestGrain\Schedule\TaskSearch)->plan($problem);
+    $plan = HonestGrain\Schedule\TaskSearch::withAllCores()->plan($problem);
     row('60 pieces × 25 steps, budget 1 s', $plan->milliseconds);
     printf(
         "  its finish is %.2f × the lower bound's distance, %d windows broken\n",
@@ -351,7 +351,10 @@ if ($what === 'solvers') {
             ],
         ),
     );
-    row('100 × 100 tasks that wait for nothing', (new HonestGrain\Schedule\TaskSearch)->plan($problem)->milliseconds);
+    row(
+        '100 × 100 tasks that wait for nothing',
+        HonestGrain\Schedule\TaskSearch::withAllCores()->plan($problem)->milliseconds,
+    );
 }
 
 if ($what === 'schedule') {
@@ -367,7 +370,7 @@ if ($what === 'schedule') {
         $proved = $more = $better = 0;
         $over = [];
         for ($n = 1; $n <= Tests\Core\Shops::EACH; $n++) {
-            $plan = (new HonestGrain\Schedule\TaskSearch)->plan(HonestGrain\Command\ProblemDocument::read(
+            $plan = HonestGrain\Schedule\TaskSearch::withAllCores()->plan(HonestGrain\Command\ProblemDocument::read(
                 HonestGrain\Reading\Document::of(Tests\Core\Shops::document($kind, $n) + ['budget_ms' => $runs]),
             ));
             [$broken, $hours, $whole] = $known[$kind][$n];

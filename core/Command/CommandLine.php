@@ -64,8 +64,8 @@ final readonly class CommandLine
         foreach ([
             new Measure($catalogue), new EmcVerb, new DryingVerb($catalogue), new TruingVerb, new Grits($catalogue),
             new LadderVerb($catalogue), new MixVerb, new StackVerb($catalogue), new CureVerb($catalogue),
-            new ScheduleVerb(new TaskSearch), new LayoutVerb, new ProportionsVerb, new BeadsVerb, new FlutesVerb,
-            new FacetsVerb, new TextureVerb($calibration), new PiercingVerb($calibration),
+            new ScheduleVerb(TaskSearch::withAllCores()), new LayoutVerb, new ProportionsVerb, new BeadsVerb,
+            new FlutesVerb, new FacetsVerb, new TextureVerb($calibration), new PiercingVerb($calibration),
             new BurnVerb($calibration), new InlayVerb($calibration),
             new TemplateVerb($calibration), new UnitsVerb, new DyeVerb($calibration), new ScorchVerb($calibration),
             new RouteVerb($catalogue), new Mend($catalogue), new CutVerb($calibration), new HoldVerb($catalogue),

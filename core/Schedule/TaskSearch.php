@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Schedule;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Schedule\Internal\Aside;
 use HonestGrain\Schedule\Internal\Search;
 use HonestGrain\Words\Said;
 
@@ -15,7 +16,7 @@ use HonestGrain\Words\Said;
  * alone in the shop could keep is kept; of the others as few are given up as can be. What is pinned stays. What the
  * plan before had in the next two days is moved only for a window or for more than an hour of weighted lateness, the
  * rest of it for a quarter of that, or where it can be sooner and nothing else is later for it. The same for a
- * problem, a seed and a number of looks; the clock only says how many.
+ * problem, a seed, a number of looks and of searches; the clock only says how many looks.
  */
 final readonly class TaskSearch implements Scheduler
 {
@@ -41,15 +42,29 @@ final readonly class TaskSearch implements Scheduler
     /** A search that could place all tasks no more than so many times is not begun where there is a plan already. */
     private const LEAST_ROUNDS = 4;
 
-    /** @param  int|null  $looks  so many tasks are placed, however long that takes; null: the budget counts */
-    public function __construct(private ?int $looks = null)
+    /** Seeds differ by less the more there are. */
+    private const MOST_AT_ONCE = 4;
+
+    /**
+     * @param  int|null  $looks  so many tasks are placed, however long that takes; null: the budget counts
+     * @param  int  $times  so many searches are made at once, with dice of their own; the best of them counts
+     */
+    public function __construct(private ?int $looks = null, private int $times = 1)
     {
+    }
+
+    /** As many searches at once as this machine has cores for. */
+    public static function withAllCores(): self
+    {
+        return new self(times: min(self::MOST_AT_ONCE, Aside::atOnce()));
     }
 
     public function plan(Problem $problem): Plan
     {
         $began = hrtime(true);
         $looks = $this->looks ?? $problem->budget->looks;
+        // What is asked for by looks comes out alike on every machine.
+        $times = $problem->budget->looks === null ? $this->times : 1;
         $ms = (int) ($problem->budget->milliseconds * (1 - self::WRITING));
         $near = $this->near($problem);
         $calm = $problem->standing->last === [] ? null : $this->calm($problem);
@@ -61,13 +76,13 @@ final readonly class TaskSearch implements Scheduler
         if ($calm !== null) {
             $search = $this->steady($problem, $near);
             $this->refuseClashes($search->clashes());
-            $search->run($began, $near === [] ? $ms : (int) ($ms * self::STEADY), $looks);
+            $search->run($began, $near === [] ? $ms : (int) ($ms * self::STEADY), $looks, $times);
             $search = $search->cost()->isWorth($calm->cost(), self::WORTH_A_CHANGE) ? $search : $calm;
         }
         if ($near !== [] || $search === null) {
             $free = new Search($problem);
             $this->refuseClashes($free->clashes());
-            $free->run($began, $ms, $looks);
+            $free->run($began, $ms, $looks, $times);
             $search = $search === null || $free->cost()->isWorth($search->cost(), self::WORTH_MOVING) ? $free : $search;
         }
 

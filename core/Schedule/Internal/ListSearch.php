@@ -77,7 +77,7 @@ final class ListSearch
      *
      * @param  list<int>|null  $last  the list of the plan before
      */
-    public function run(?array $last = null): Cost
+    public function run(Dice $dice, ?array $last = null): FoundList
     {
         $this->decoder->giveUp($this->givenUp);
         $first = new FirstLists($this->work, $this->alone);
@@ -94,7 +94,6 @@ final class ListSearch
             $starts[] = $list;
         }
         $this->chooseWindows();
-        $dice = new Dice($this->work->problem->budget->seed);
         $tasks = count($this->work->tasks);
         $series = $tasks > self::FEW ? 1 : $this->effort->parts(self::SERIES * max(1, $tasks));
         $this->goOver($dice, 0, 1 / $series);
@@ -111,7 +110,10 @@ final class ListSearch
         }
         $this->place();
 
-        return $this->best ?? throw new \LogicException('A first list is always placed.');
+        return new FoundList(
+            $this->best ?? throw new \LogicException('A first list is always placed.'), $this->list, $this->givenUp,
+            $this->isSettled(0.0),
+        );
     }
 
     /** The rounds of one series, from so much of the effort on and for so much of it. */
@@ -131,12 +133,6 @@ final class ListSearch
             $this->cool(new TaskMoves($dice, $fixed, $this->precedence), $dice, $hot, $until);
         }
         $this->chooseWindows();
-    }
-
-    /** @return array{list<int>, array<int, true>} the best list, and the tasks whose windows it gives up */
-    public function found(): array
-    {
-        return [$this->list, $this->givenUp];
     }
 
     /**

@@ -29,10 +29,7 @@ final class Search
 
     private readonly Decoder $decoder;
 
-    private ?Cost $cost = null;
-
-    /** @var array{list<int>, array<int, true>} the list that was found, and what it gives up */
-    private array $found = [[], []];
+    private ?FoundList $found = null;
 
     /** @param  list<Pin>  $wished  tasks that stay where they were, besides those that must */
     public function __construct(private readonly Problem $problem, private readonly array $wished = [])
@@ -43,14 +40,41 @@ final class Search
         $this->decoder = new Decoder($this->work, $this->waits, $this->alone->late, loose: $this->alone->loose);
     }
 
-    /** @param  int|null  $looks  null: the clock counts */
-    public function run(int $began, int $budgetMs, ?int $looks): void
+    /**
+     * Looks for the best list so many times at once, each time with other dice, and takes the best of them.
+     *
+     * @param  int|null  $looks  null: the clock counts
+     * @param  int  $times  from 1 on
+     */
+    public function run(int $began, int $budgetMs, ?int $looks, int $times = 1): void
     {
         $effort = new Effort($this->decoder, $began, $budgetMs, $looks);
+        $others = [];
+        for ($n = 1; $n < $times; $n++) {
+            $others[] = Aside::begin(fn (): FoundList => $this->sought($effort, $n));
+        }
+        $mine = $best = $this->sought($effort, 0);
+        foreach (array_filter($others) as $other) {
+            $found = $mine->isSettled ? $other->leave() : $other->answer(FoundList::class);
+            $best = $found !== null && $found->cost->isBetterThan($best->cost) ? $found : $best;
+        }
+        if ($best !== $mine) {
+            $this->decoder->giveUp($best->givenUp);
+            $this->decoder->run($best->list);
+            $this->decoder->keep();
+        }
+        $this->found = $best;
+    }
+
+    /** @param  int  $nth  of the searches that are run at once */
+    private function sought(Effort $effort, int $nth): FoundList
+    {
         $search = new ListSearch($this->work, $this->alone, $this->decoder, $effort);
         $last = $this->problem->standing->last;
-        $this->cost = $search->run($last === [] ? null : $this->listOf($last));
-        $this->found = $search->found();
+
+        return $search->run(
+            new Dice($this->problem->budget->seed + $nth), $last === [] ? null : $this->listOf($last),
+        );
     }
 
     /**
@@ -75,10 +99,10 @@ final class Search
         }
         $list = $this->decoder->start;
         asort($list);
-        $this->cost = Cost::of($this->work, $this->decoder);
-        $this->found = [
+        $this->found = new FoundList(
+            Cost::of($this->work, $this->decoder),
             array_map(fn (int $t): int => $this->work->pieceOf[$t], array_keys($list)), $this->alone->usual(),
-        ];
+        );
     }
 
     /** @return list<int> pieces, those first that have the least time to spare before they are due */
@@ -106,7 +130,12 @@ final class Search
 
     public function cost(): Cost
     {
-        return $this->cost ?? throw new \LogicException('It is run before it is asked.');
+        return $this->found()->cost;
+    }
+
+    private function found(): FoundList
+    {
+        return $this->found ?? throw new \LogicException('It is run before it is asked.');
     }
 
     public function plan(float $milliseconds): Plan
@@ -126,8 +155,8 @@ final class Search
      */
     private function chances(int $futures, float $spread): array
     {
-        [$list, $givenUp] = $this->found;
-        $lived = new Futures($this->work, $this->waits, $list, $givenUp, $this->alone->loose);
+        $found = $this->found();
+        $lived = new Futures($this->work, $this->waits, $found->list, $found->givenUp, $this->alone->loose);
         $chances = $lived->chances($futures, $spread);
         $byId = [];
         foreach ($this->problem->jobs as $piece => $job) {
