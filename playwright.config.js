@@ -10,6 +10,11 @@ export default defineConfig({
     expect: { timeout: 15_000 },
     retries: 0,
     reporter: 'list',
+    projects: [
+        { name: 'shop', testIgnore: /\.moved\.spec\.js$/ },
+        // They move the clock of the whole server.
+        { name: 'moved', testMatch: /\.moved\.spec\.js$/, dependencies: ['shop'] },
+    ],
     use: {
         baseURL: process.env.APP_URL,
         viewport: { width: 1280, height: 800 },

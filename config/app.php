@@ -11,6 +11,7 @@ return [
     'trusted_hosts' => env('TRUSTED_HOSTS', ''),
     // Seconds by which the checks set the clock of the app forward or back; nothing else does.
     'clock_offset' => (int) env('TEST_CLOCK_OFFSET', 0),
+    'clock_file' => env('TEST_CLOCK_FILE'),
     // Set where a server has read the files of the core once and for all; null to look at them each time.
     'release' => env('RELEASE'),
     'catalogue' => env('CATALOGUE_CACHE'),

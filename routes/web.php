@@ -52,6 +52,7 @@ use App\Http\Controllers\StockController;
 use App\Http\Controllers\SurfaceController;
 use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\TemplateController;
+use App\Http\Controllers\TimerController;
 use App\Http\Controllers\TinController;
 use App\Http\Controllers\TryController;
 use App\Http\Controllers\TurnedController;
@@ -89,6 +90,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('steps/{step}/done', [StepController::class, 'done'])->name('steps.done');
     Route::post('steps/{step}/skip', [StepController::class, 'skip'])->name('steps.skip');
     Route::post('steps/{step}/start', [StepController::class, 'start'])->name('steps.start');
+    Route::post('steps/{step}/stop', [StepController::class, 'stop'])->name('steps.stop');
     Route::post('steps/{step}/note', [StepController::class, 'note'])->name('steps.note');
     Route::get('steps/{step}/wrong', [MendController::class, 'create'])->name('steps.wrong');
     Route::post('steps/{step}/wrong', [MendController::class, 'store']);
@@ -164,6 +166,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::get('route.csv', [PieceExportController::class, 'csv'])->name('csv');
         Route::get('drawing.svg', [PieceExportController::class, 'svg'])->name('svg');
     });
+
+    Route::resource('timers', TimerController::class)->only('store', 'update', 'destroy');
 
     Route::get('log', [LogController::class, 'index'])->name('log');
     Route::post('log', [LogController::class, 'store']);

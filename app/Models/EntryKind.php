@@ -12,6 +12,7 @@ enum EntryKind: string
     case Note = 'note';
     case Wrong = 'wrong';
     case Started = 'start';
+    case Stopped = 'stop';
     case Undone = 'undo';
     /** A step that was done is to be done again. */
     case Again = 'again';

@@ -50,9 +50,6 @@ use Illuminate\Support\Carbon;
  */
 class PlannedStep extends Keeping
 {
-    /** A clock that has run longer was left running. */
-    private const LONGEST_CLOCK_HOURS = 10;
-
     public $timestamps = false;
 
     protected $guarded = ['id'];
@@ -150,17 +147,5 @@ class PlannedStep extends Keeping
     public function zones(): array
     {
         return $this->details->on;
-    }
-
-    /** The clock that runs on it: started after it was last done or taken back, and not forgotten over a night. */
-    public function runningClock(): ?LogEntry
-    {
-        /** @var LogEntry|null $last */
-        $last = LogEntry::query()->where(['piece_id' => $this->piece_id, 'step' => $this->step])
-            ->whereNotIn('kind', [EntryKind::Note, EntryKind::Wrong])->latest('id')->first();
-        $runs = $last?->kind === EntryKind::Started
-            && $last->happened_at->gt(now()->subHours(self::LONGEST_CLOCK_HOURS));
-
-        return $runs ? $last : null;
     }
 }

@@ -31,6 +31,7 @@ class User extends Authenticatable
         'grits' => ['P', 'CAMI'],
         'clock' => ['24', '12'],
         'theme' => ['paper', 'dark'],
+        'tone' => ['soft', 'bell', 'wood', 'none'],
     ];
 
     protected $fillable = ['name', 'email', 'password', 'role', 'preferences'];
@@ -59,6 +60,12 @@ class User extends Authenticatable
     public function prefers(string $key): string
     {
         return $this->preferences->of($key) ?? self::PREFERENCES[$key][0];
+    }
+
+    /** Between which hours nothing rings: from, until; empty where it always may. */
+    public function quietHours(): string
+    {
+        return $this->preferences->of('quiet') ?? '';
     }
 
     public function timeZone(): string

@@ -245,6 +245,20 @@ class Workshop extends Keeping
         )));
     }
 
+    /** @return HasMany<Timer, $this> */
+    public function timers(): HasMany
+    {
+        return $this->hasMany(Timer::class)->orderBy('id');
+    }
+
+    /** Whose bench somebody sees first: their own, where they work here beside others. */
+    public function workerOf(User $user): ?Worker
+    {
+        $workers = $this->workers->reject(fn (Worker $worker): bool => $worker->isGone($this));
+
+        return $workers->count() < 2 ? null : $workers->firstWhere('user_id', $user->id);
+    }
+
     /** @return HasMany<StepPin, $this> */
     public function pins(): HasMany
     {

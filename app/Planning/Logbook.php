@@ -14,6 +14,7 @@ use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\PlannedStep;
+use App\Models\StepClock;
 use App\Models\User;
 use App\Models\Workshop;
 use Carbon\CarbonInterface;
@@ -53,11 +54,7 @@ final readonly class Logbook
     ): array {
         $at ??= now();
         $this->sameAsRead($step, $read);
-        $started = $step->runningClock();
-        if ($minutes === null && $started !== null && $started->happened_at->lte($at)) {
-            $minutes = round($started->happened_at->diffInSeconds($at) / 60, 1);
-        }
-
+        $minutes ??= StepClock::of($step)->minutesAt($at);
         $told = Copy::with($this->air($step, $at), [
             'planned' => new Planned(
                 minutes: $step->minutes, product: $step->product, technique: $step->technique, part: $step->part,

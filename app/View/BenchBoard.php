@@ -8,6 +8,7 @@ use App\Models\EntryKind;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PlannedStep;
+use App\Models\StepClock;
 use App\Models\StepState;
 use App\Models\Worker;
 use App\Models\Workshop;
@@ -17,12 +18,16 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Words\Said;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
 /** What the Bench shows: one step for now, what comes after it, what waits, and which windows close today. */
 final readonly class BenchBoard
 {
     private const AFTER = 6;
+
+    /** What begins so soon is for now. */
+    private const SOON_MINUTES = 11;
 
     private const WAITING = 12;
 
@@ -45,7 +50,8 @@ final readonly class BenchBoard
         public int $waitingCount,
         public array $musts,
         public Collection $together,
-        public ?LogEntry $running,
+        public ?StepClock $clock,
+        public int $readyCount,
         public Collection $lately,
         public bool $empty,
         public ?Said $trouble,
@@ -61,7 +67,8 @@ final readonly class BenchBoard
         return max(0, $this->waitingCount - $this->waiting->count());
     }
 
-    public static function of(Workshop $workshop, ?Worker $worker = null): self
+    /** @param  int  $ahead  so many steps that are ready are passed over: the next one is looked at first */
+    public static function of(Workshop $workshop, ?Worker $worker = null, int $ahead = 0): self
     {
         $columns = 'piece:id,workshop_id,name,wood,drawing,due_at';
         $held = $workshop->pieces()->working()->whereNotNull('fault')->orderBy('id')
@@ -79,17 +86,19 @@ final readonly class BenchBoard
             ->limit(self::AFTER + 1)
             ->get();
         $waits = (clone $open)->where('opens_at', '>', now());
-        $now = $ready->first();
+        $count = $ready->count();
+        $now = $ready->get($count === 0 ? 0 : $ahead % $count);
 
         return new self(
             $now,
-            $now?->start_at !== null && $now->start_at->lte(now()->addMinutes(11)),
-            $ready->slice(1)->values(),
+            $now?->start_at !== null && $now->start_at->lte(now()->addMinutes(self::SOON_MINUTES)),
+            $ready->reject(fn (PlannedStep $step): bool => $step->is($now))->values(),
             (clone $waits)->orderBy('opens_at')->limit(self::WAITING)->get(),
             $waits->count(),
             Musts::of($workshop, $worker),
             $now?->batch === null ? new Collection : self::together($now, clone $open),
-            $now?->runningClock(),
+            $now === null ? null : StepClock::of($now),
+            $count,
             $workshop->logEntries()
                 ->with('piece:id,workshop_id,name')
                 ->whereIn('kind', [EntryKind::Done, EntryKind::Skipped, EntryKind::Wrong, EntryKind::Note])
@@ -191,6 +200,31 @@ final readonly class BenchBoard
             $entry->title === null ? null : $show->said($entry->title), $entry->body,
             $entry->kind === EntryKind::Note ? $show->entry($entry)->weight() : null,
         ]));
+    }
+
+    /** When the step for now must have been begun; null where it is today's in any case. */
+    public function until(): ?Carbon
+    {
+        if ($this->now === null || $this->now->given_up_at !== null) {
+            return null;
+        }
+
+        return $this->now->closes_at?->min($this->now->must_at ?? $this->now->closes_at) ?? $this->now->must_at;
+    }
+
+    /** Seconds (UTC), with blanks between, at which something on the page is no longer so. */
+    public function changesAt(): string
+    {
+        $starts = $this->shopOpen ? null : $this->now?->start_at?->copy()->subMinutes(self::SOON_MINUTES);
+        $moments = [
+            $starts, ...$this->waiting->map(fn (PlannedStep $wait): ?Carbon => $wait->opens_at),
+            ...array_map(fn (Must $must): ?Carbon => $must->by, $this->musts),
+        ];
+
+        return implode(' ', array_unique(array_map(
+            fn (Carbon $at): int => $at->getTimestamp(),
+            array_filter($moments, fn (?Carbon $at): bool => $at?->isFuture() === true),
+        )));
     }
 
     /** The piece for now, with what the step is done on lit up. */

@@ -23,6 +23,7 @@ final readonly class EntryWords
             EntryKind::Note => say('view.entry-words.note'),
             EntryKind::Wrong => say('view.entry-words.something-wrong'),
             EntryKind::Started => say('view.entry-words.clock-started'),
+            EntryKind::Stopped => say('view.entry-words.clock-stopped'),
             EntryKind::Undone => say('view.entry-words.taken-back'),
             EntryKind::Again => say('view.entry-words.done-again'),
             EntryKind::Anew => say('view.entry-words.another-blank'),

@@ -41,7 +41,7 @@ final readonly class Musts
             ->where(fn ($q) => $q->where('must_at', '<=', $dayEnds)->orWhere('closes_at', '<=', $dayEnds)
                 ->orWhere('given_up_at', '<=', $dayEnds))
             ->of($worker)->orderBy('start_at')->orderBy('id')->get([
-                'id', 'workshop_id', 'piece_id', 'title', 'start_at', 'must_at', 'closes_at', 'given_up_at',
+                'id', 'workshop_id', 'piece_id', 'step', 'title', 'start_at', 'must_at', 'closes_at', 'given_up_at',
             ]);
     }
 

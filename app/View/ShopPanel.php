@@ -74,6 +74,7 @@ final readonly class ShopPanel
             'theme' => [
                 say('view.shop-panel.shop-light'), lines('view.shop-panel.light'),
             ],
+            'tone' => [say('view.shop-panel.tone'), lines('view.shop-panel.tones')],
         ];
     }
 

@@ -195,6 +195,10 @@ return [
             .'nothing for a day off.',
         'takes-days' => '{of} is “{one}”; it takes a date and hours, such as 2026-12-05 09:00-13:00.',
     ],
+    'timer' => [
+        'runs' => 'The clock runs: {timer}.',
+        'stopped' => 'Stopped: {timer}.',
+    ],
     'worker' => [
         'added' => '{name} works here now; the plan is shared out anew.',
         'saved' => '{name} is saved; the plan is shared out anew.',
@@ -210,6 +214,7 @@ return [
         'before-step-follows-takes' => 'before the step it follows; it takes a time from {from} to now.',
         'already-logged-nothing-added' => '{entry} was already logged; nothing was added.',
         'clock-runs' => 'The clock runs on {step}.',
+        'clock-stands' => 'The clock on {step} stands.',
         'noted' => 'Noted.',
         'taken-back-entry-stays' => 'Taken back: {entry}. The entry stays in the log, struck out.',
         'had-been-taken-back' => 'That had been taken back already.',

@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 // What things of the workshop are called.
 return [
+    'timer-kind' => [
+        'pot-life' => 'Pot life',
+        'open-time' => 'Open time',
+        'soak' => 'Soak',
+        'water-test' => 'Water test',
+        'kettle' => 'Kettle',
+        'own' => 'Something else',
+    ],
     'instrument-fault' => [
         'nonsense' => 'says nonsense',
         'drifting' => 'drifts',

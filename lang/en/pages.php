@@ -7,6 +7,19 @@ return [
     'bench' => [
         'weighs' => 'Weighs, {unit}',
         'used' => 'Used, {unit}',
+        'stop-of' => 'Stop: {what}',
+    ],
+    'keys' => [
+        'd' => 'Done',
+        's' => 'Start or stop the clock',
+        'n' => 'Next piece',
+        'w' => 'Something is wrong',
+        'g' => 'Ghosts left',
+        'o' => 'Done at another time, skip, or note',
+        't' => 'Set a clock',
+        'r' => 'Read aloud',
+        'l' => 'Keep the screen on',
+        'help' => 'These keys',
     ],
     'climate' => [
         'rule' => 'As a rule, {unit}',

@@ -40,6 +40,14 @@ return [
     ],
 
     'attributes' => [
+        'timed' => 'what it times',
+        'called' => 'what you call it',
+        'for_minutes' => 'minutes',
+        'at_piece' => 'piece',
+        'more_minutes' => 'minutes more',
+        'tone' => 'tone',
+        'quiet_from' => 'quiet from',
+        'quiet_until' => 'quiet until',
         'mass' => 'weight', 'diameter_mm' => 'across', 'length_mm' => 'length or height', 'wall_mm' => 'wall',
         'tenon_mm' => 'tenon', 'recess_mm' => 'recess', 'felled_on' => 'felled on', 'cut_on' => 'cut on',
         'kiln_on' => 'from the kiln', 'meter_percent' => 'meter', 'taken_as_dry' => 'taken as dry',

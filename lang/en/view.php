@@ -164,6 +164,7 @@ return [
         'note' => 'Note',
         'something-wrong' => 'Something is wrong',
         'clock-started' => 'Clock started',
+        'clock-stopped' => 'Clock stopped',
         'taken-back' => 'Taken back',
         'another-blank' => 'On another blank',
         'stands-again' => 'As it was before that',
@@ -545,6 +546,13 @@ return [
         'stands' => ' Its weight sits {centre} up: tipped past {tips} it falls.',
     ],
     'shop-panel' => [
+        'tone' => 'It rings by',
+        'tones' => [
+            'soft' => 'a soft tone',
+            'bell' => 'a bell',
+            'wood' => 'a knock on wood',
+            'none' => 'no tone',
+        ],
         'light' => [
             'paper' => 'paper',
             'dark' => 'dark shop',

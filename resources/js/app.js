@@ -1,11 +1,12 @@
 import Alpine from '@alpinejs/csp';
+import './alive';
+import './bench-keys';
 import bandPlacer from './band-placer';
 import colourPicker from './colour-picker';
 import flawPlacer from './flaw-placer';
 import gritLab from './grit-lab';
 import './later';
 import './live-forms';
-import liveClock from './live-clock';
 import newPiece from './new-piece';
 import './photographs';
 import planNews from './plan-news';
@@ -19,7 +20,6 @@ import zoneLight from './zone-light';
 
 Alpine.data('shapeEditor', shapeEditor);
 Alpine.data('bandPlacer', bandPlacer);
-Alpine.data('liveClock', liveClock);
 Alpine.data('zoneLight', zoneLight);
 Alpine.data('newPiece', newPiece);
 Alpine.data('planNews', planNews);

@@ -12,6 +12,7 @@ const main = () => document.querySelector('main');
 // So much is sent on even when the page is left at once.
 const KEEPALIVE_BYTES = 60_000;
 const BUSY_MS = 4000;
+const FRESH_MS = 600;
 
 // With keepalive a small form arrives even when the page is left at once. Throws, in words, what kept it from being
 // taken.
@@ -46,8 +47,23 @@ export function swap(page, selectors) {
         to.replaceWith(fresh);
         restore(fresh, unsaved);
     }
+    document.dispatchEvent(new Event('fresh'));
     const version = page.querySelector('input[name=version]')?.value;
     if (version) document.querySelectorAll('input[name=version]').forEach((field) => (field.value = version));
+}
+
+// The same for a page that nobody has pressed on: what was open and focused stays so, and what comes to lie under a
+// finger is at rest for a moment.
+export function refreshParts(page, selectors) {
+    const { opened, focus } = kept();
+    swap(page, selectors);
+    for (const id of opened) document.getElementById(id)?.setAttribute('open', '');
+    if (focus && document.activeElement?.id !== focus) document.getElementById(focus)?.focus({ preventScroll: true });
+    for (const selector of selectors) {
+        const part = document.querySelector(selector);
+        part?.setAttribute('data-fresh', '');
+        window.setTimeout(() => part?.removeAttribute('data-fresh'), FRESH_MS);
+    }
 }
 
 export function tell(words) {
@@ -90,6 +106,7 @@ async function sendLive(form, body, taken, follows) {
     const picked = files(main(), fresh.querySelector('#problems') ? null : form);
     const isElsewhere = url.split('?')[0] !== location.href.split('?')[0];
     main().replaceWith(document.importNode(fresh, true));
+    document.dispatchEvent(new Event('fresh'));
     if (isElsewhere) history.pushState({}, '', url);
     document.title = page.title;
     const restored = restore(main(), unsaved);

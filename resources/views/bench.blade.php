@@ -1,8 +1,16 @@
 @use('HonestGrain\Words\Unit')
 @php($step = $board->now)
 <x-layout title="Bench" section="bench">
-    <div class="mx-auto grid max-w-[1440px] lg:min-h-[calc(100vh-60px)] lg:grid-cols-[1.28fr_1fr]" x-data="liveClock">
-        <section class="px-4 pt-6 pb-10 sm:px-[40px] lg:border-r lg:border-ink" aria-labelledby="now-title">
+    <div
+        class="hands mx-auto grid max-w-[1440px] lg:min-h-[calc(100vh-60px)] lg:grid-cols-[1.28fr_1fr]"
+        data-stamp="{{ $stamp }}"
+        data-changes="{{ $board->changesAt() }}"
+    >
+        <section
+            id="bench-now"
+            class="px-4 pt-4 pb-10 sm:px-[40px] sm:pt-6 lg:border-r lg:border-ink"
+            aria-labelledby="now-title"
+        >
             <x-plan-news />
             @if ($board->trouble)
                 <div class="note note-warn">
@@ -22,31 +30,68 @@
                 <a href="{{ route('pieces.create') }}" class="press press-main press-big mt-6">Draw a piece</a>
             @else
                 @php($words = $show->step($step))
-                <p class="faint">
+                <p class="faint" data-read-aloud>
                     {{ $board->whenNow($show) }}
-                    @if ($board->running)
+                    @if ($board->clock?->countsFrom() !== null)
                         · clock at
                         <b
                             class="text-ink"
-                            data-since="{{ $board->running->happened_at->timestamp }}"
+                            data-since="{{ $board->clock->countsFrom() }}"
                             data-signals="{{ $board->signals($show) }}"
                         ></b>
                         <span id="clock-says" class="warn" role="status"></span>
                     @endif
                 </p>
-                <h1 id="now-title" class="mt-1 text-[2.35rem] leading-[1.12]">
+                <h1 id="now-title" class="mt-1 text-[2.4rem] leading-[1.1]" data-read-aloud>
                     <a href="{{ route('pieces.route', $step->piece_id) }}" class="text-ink no-underline hover:underline"
                         >{{ $step->piece->name }}:</a
                     >
                     {{ $show->said($step->title) }}
                 </h1>
-                <div class="mt-4 grid items-center gap-8 sm:grid-cols-[1fr_1.15fr]">
+                @if ($board->until() !== null)
+                    <p class="text-[2.4rem] leading-[1.15]" data-read-aloud>
+                        <span class="faint">begin by</span>
+                        {{ $show->dayTime($board->until()) }}
+                        @if ($board->until()->lt(now()->addDay()))
+                            <span data-until="{{ $board->until()->timestamp }}" data-tells="closes"></span>
+                        @endif
+                    </p>
+                @endif
+                <div class="hands-row mt-4">
+                    <x-done :step="$step" look="press press-main press-big" id="done" key="d" />
+                    @if ($board->clock?->countsFrom() !== null)
+                        <x-step-form :$step to="stop" press="Stop the clock" look="press press-big" key="s" data-live>
+                            <x-once />
+                        </x-step-form>
+                    @else
+                        <x-step-form :$step to="start" press="Start the clock" look="press press-big" key="s" data-live>
+                            <x-once />
+                        </x-step-form>
+                    @endif
+                    @if ($board->readyCount > 1)
+                        <a class="press press-big" data-key="n" href="{{ $next }}">Next piece</a>
+                    @endif
+                    @if ($step->details->abrading)
+                        <a
+                            class="press press-warn press-big"
+                            data-key="g"
+                            href="{{ route('steps.wrong', [$step, 'kind' => 'scratches']) }}"
+                            >Ghosts left</a
+                        >
+                    @endif
+                    <a class="press press-warn press-big" data-key="w" href="{{ route('steps.wrong', $step) }}"
+                        >Something is wrong</a
+                    >
+                </div>
+                <div class="mt-5 grid items-center gap-8 sm:grid-cols-[1fr_1.15fr]">
                     <div class="piece-art bench-art max-w-[330px]">{!! $show->drawn($board->drawing()) !!}</div>
                     <div class="text-[1.18rem] leading-snug">
-                        <p>{{ $words->hold() }}</p>
-                        @foreach (array_filter([$words->taking(), ...$words->how()]) as $line)
-                            <p class="mt-1">{{ $line }}</p>
-                        @endforeach
+                        <div data-read-aloud>
+                            <p>{{ $words->hold() }}</p>
+                            @foreach (array_filter([$words->taking(), ...$words->how()]) as $line)
+                                <p class="mt-1">{{ $line }}</p>
+                            @endforeach
+                        </div>
                         <p class="faint small mt-2">{{ $show->said($step->details->because) }}</p>
                         <x-why kind="workshop">
                             <x-slot:first>
@@ -58,27 +103,8 @@
                         </x-why>
                     </div>
                 </div>
-                <div class="mt-5 flex flex-wrap items-start gap-3.5">
-                    <x-done :step="$step" look="press press-main press-big" id="done" />
-                    @if (! $board->running)
-                        <form method="post" action="{{ route('steps.start', $step) }}" data-live>
-                            @csrf
-                            <x-read :step="$step" /><x-once /><button class="press press-big">Start the clock</button>
-                        </form>
-                    @endif
-                    @if ($step->details->abrading)
-                        <a
-                            class="press press-warn press-big"
-                            href="{{ route('steps.wrong', [$step, 'kind' => 'scratches']) }}"
-                            >Ghosts left</a
-                        >
-                    @endif
-                    <a class="press press-warn press-big" href="{{ route('steps.wrong', $step) }}"
-                        >Something is wrong</a
-                    >
-                </div>
-                <details class="mt-4" @if ($step->asksForWeight()) open @endif>
-                    <summary class="inline-block min-h-[44px] py-2 text-act underline underline-offset-4">
+                <details class="mt-4" id="otherwise" data-key="o" @if ($step->asksForWeight()) open @endif>
+                    <summary class="inline-block py-2 text-act underline underline-offset-4">
                         Done at another time, skip, or note
                     </summary>
                     <div class="mt-2 flex flex-wrap gap-8">
@@ -147,7 +173,7 @@
                     </div>
                 @endif
                 @foreach ($step->details->hazards as $hazard)
-                    <p class="note note-warn">
+                    <p class="note note-warn" data-read-aloud>
                         <strong>{{ $show->said($hazard->title()) }}.</strong> {{ $show->said($hazard->says()) }}
                     </p>
                 @endforeach
@@ -177,7 +203,7 @@
                                         {{ $next->start_at ? $show->dayTime($next->start_at) : '' }}
                                     </td>
                                     <td class="n">{{ $show->minutes($next->minutes) }}</td>
-                                    <td class="n"><x-done :step="$next" look="quiet min-h-[44px] px-2" /></td>
+                                    <td class="n"><x-done :step="$next" look="press" /></td>
                                 </tr>
                             @empty
                                 <tr>
@@ -189,7 +215,8 @@
                 </div>
             @endif
         </section>
-        <section class="px-4 sm:px-[40px] pt-6 pb-10" aria-label="Waiting">
+        <section id="bench-side" class="px-4 pt-6 pb-10 sm:px-[40px]" aria-label="Waiting">
+            <x-clocks :$clocks :$pieces :piece="$step?->piece_id" />
             @if ($workers->count() > 1)
                 <nav class="tabs no-print mb-4" aria-label="Whose bench">
                     @foreach ($workers as $worker)
@@ -207,21 +234,23 @@
                 </nav>
             @endif
             <h2 class="faint font-sans text-base font-normal">Today, or something is late</h2>
-            @forelse ($board->musts as $must)
-                <p class="text-[1.25rem] leading-snug">
-                    <a class="text-ink" href="{{ route('pieces.route', $must->step->piece_id) }}"
-                        ><b>{{ $must->step->piece->name }}</b></a
-                    >: {{ $show->said($must->step->title) }}, {{ $must->says() }}
-                    @if ($must->by !== null)
-                        <b @class(['warn' => $must->isPast()])>{{ $show->time($must->by) }}</b>
-                    @endif
-                    @if ($must->counts() !== null)
-                        <span class="faint" data-until="{{ $must->counts() }}"></span>
-                    @endif
-                </p>
-            @empty
-                <p class="text-[1.1rem]">Nothing is lost if today is left alone.</p>
-            @endforelse
+            <div class="hands-lines mt-3">
+                @forelse ($board->musts as $must)
+                    <p class="text-[1.25rem] leading-snug">
+                        <a class="text-ink" href="{{ route('pieces.route', $must->step->piece_id) }}"
+                            ><b>{{ $must->step->piece->name }}</b></a
+                        >: {{ $show->said($must->step->title) }}, {{ $must->says() }}
+                        @if ($must->by !== null)
+                            <b @class(['warn' => $must->isPast()])>{{ $show->time($must->by) }}</b>
+                        @endif
+                        @if ($must->counts() !== null)
+                            <span data-until="{{ $must->counts() }}" data-tells="closes"></span>
+                        @endif
+                    </p>
+                @empty
+                    <p class="text-[1.1rem]">Nothing is lost if today is left alone.</p>
+                @endforelse
+            </div>
             @if ($board->held->isNotEmpty())
                 <h2 class="faint mt-6 font-sans text-base font-normal">Held back</h2>
                 @foreach ($board->held as $held)
@@ -276,4 +305,5 @@
             @endif
         </section>
     </div>
+    <x-keys />
 </x-layout>

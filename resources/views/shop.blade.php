@@ -162,7 +162,26 @@
                             <option @selected($me->preferences->of('time_zone') === $zone)>{{ $zone }}</option>
                         @endforeach</select
                 ></x-field>
-                <p class="self-center"><button class="press">Save for me</button></p>
+                <div class="grid grid-cols-2 gap-x-4">
+                    <x-field name="quiet_from" label="Rings nothing from"
+                        ><input
+                            class="w-full"
+                            type="time"
+                            name="quiet_from"
+                            value="{{ old('quiet_from', strtok($me->quietHours(), '-') ?: '') }}"
+                    /></x-field>
+                    <x-field name="quiet_until" label="until"
+                        ><input
+                            class="w-full"
+                            type="time"
+                            name="quiet_until"
+                            value="{{ old('quiet_until', substr($me->quietHours(), 6)) }}"
+                    /></x-field>
+                </div>
+                <p class="flex flex-wrap items-center gap-4 self-center">
+                    <button class="press">Save for me</button>
+                    <button type="button" class="quiet" data-tone>Try the tone</button>
+                </p>
             </form>
             <h2 class="mt-5">Password</h2>
             @cannot('change-password')

@@ -1,10 +1,21 @@
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { test as base, expect } from '@playwright/test';
 
 // Every page must run without a word on the console: a breach of the content policy shows there.
 // The checks have a clock of their own (bin/test --at), the same in the app and in the browser.
+const MOVED = process.env.TEST_CLOCK_FILE;
+
+const movedMs = () => (MOVED && existsSync(MOVED) ? 1000 * Number(readFileSync(MOVED, 'utf8')) : 0);
+
 const OFFSET_MS = Number(process.env.TEST_CLOCK_OFFSET ?? 0) * 1000;
 
-export const now = () => Date.now() + OFFSET_MS;
+export const now = () => Date.now() + OFFSET_MS + movedMs();
+
+// Moves the clock of the app on to a moment. An open page goes by the app's clock, and hears of it when it asks again.
+export async function moveClock(page, to) {
+    writeFileSync(MOVED, String(Math.round((movedMs() + to - now()) / 1000)));
+    await page.evaluate(() => window.dispatchEvent(new Event('online')));
+}
 
 export const test = base.extend({
     context: async ({ context }, use) => {

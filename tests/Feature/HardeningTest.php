@@ -16,6 +16,7 @@ use App\Models\Kept\UsualAir;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PieceState;
+use App\Models\StepClock;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\Logbook;
@@ -356,19 +357,19 @@ final class HardeningTest extends FeatureTestCase
         $step = $this->step($piece, 'body/mount');
         $this->post(route('steps.start', $step));
         Carbon::setTestNow('2026-12-01 09:12:00');
-        self::assertNotNull($step->runningClock());
+        self::assertNotNull(StepClock::of($step)->since);
         $this->work($piece, 'body/mount');
         $entry = $this->shop->logEntries()->where('kind', 'done')->firstOrFail();
         self::assertSame(12.0, $entry->minutes);
         $this->post(route('log.undo', $entry))->assertSessionHasNoErrors();
         Carbon::setTestNow('2026-12-02 10:00:00');
-        self::assertNull($step->runningClock());
+        self::assertNull(StepClock::of($step)->since);
         $this->work($piece, 'body/mount');
         self::assertNull($this->shop->logEntries()->where('kind', 'done')->latest('id')->firstOrFail()->minutes);
         $next = $this->step($piece, 'body.outside/sand');
         $this->post(route('steps.start', $next));
         Carbon::setTestNow('2026-12-03 10:00:00');
-        self::assertNull($next->runningClock(), 'nobody sands for a day');
+        self::assertNull(StepClock::of($next)->since, 'nobody sands for a day');
     }
 
     public function test_one_form_makes_one_piece_however_often_it_is_sent(): void

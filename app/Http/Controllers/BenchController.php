@@ -7,6 +7,9 @@ namespace App\Http\Controllers;
 use App\Models\Worker;
 use App\Planning\Planner;
 use App\View\BenchBoard;
+use App\View\Clocks;
+use App\View\Show;
+use App\View\Stamp;
 use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
@@ -14,16 +17,23 @@ use Illuminate\Http\Request;
 
 class BenchController extends Controller
 {
-    public function show(Request $request, Planner $planner, Catalogue $catalogue): View
+    public function show(Request $request, Planner $planner, Catalogue $catalogue, Show $show): View
     {
         $workshop = $this->workshop($request);
         $planner->planIfStale($workshop);
 
         $workers = $workshop->workers->reject(fn (Worker $worker): bool => $worker->isGone($workshop));
-        $board = BenchBoard::of($workshop, $this->whose($request, $workers));
+        $ahead = max(0, $request->integer('ahead'));
+        $board = BenchBoard::of($workshop, $this->whose($request, $workers), $ahead);
 
         return view('bench', [
             'board' => $board, 'workers' => $workers, 'byGrit' => $board->gritByGrit($catalogue->abrasives()),
+            'clocks' => Clocks::of($workshop, $show, $board->worker, $board->now)->all,
+            'next' => route('bench', array_filter([
+                'hands' => $request->query('hands'), 'ahead' => $ahead + 1,
+            ])),
+            'stamp' => Stamp::of($workshop), 'pieces' => $workshop->pieces()->working()->orderBy('name')
+                ->pluck('name', 'id'),
         ]);
     }
 
@@ -39,6 +49,6 @@ class BenchController extends Controller
         }
 
         return $workers->firstWhere('id', $request->integer('hands'))
-            ?? $workers->firstWhere('user_id', $this->user($request)->id);
+            ?? $this->workshop($request)->workerOf($this->user($request));
     }
 }

@@ -15,11 +15,13 @@ class PreferencesController extends Controller
     public function update(SavePreferences $request): RedirectResponse
     {
         $typed = $request->validated();
-        $zone = $typed['own_time_zone'] ?? null;
-        unset($typed['own_time_zone']);
-        $this->user($request)->update([
-            'preferences' => new Choices($typed + ($zone === null ? [] : ['time_zone' => $zone])),
+        $more = array_filter([
+            'time_zone' => $typed['own_time_zone'] ?? null,
+            'quiet' => isset($typed['quiet_from']) ? "$typed[quiet_from]-$typed[quiet_until]" : null,
         ]);
+        unset($typed['own_time_zone'], $typed['quiet_from'], $typed['quiet_until']);
+        $more += ['tone' => $this->user($request)->prefers('tone')];
+        $this->user($request)->update(['preferences' => new Choices($typed + $more)]);
 
         return back()->with('said', say('http.preferences.saved-you'));
     }

@@ -120,6 +120,13 @@ class StepController extends Controller
         return back()->with('said', say('http.step.clock-runs', ['step' => $this->quoted($step)]));
     }
 
+    public function stop(AtStep $request, PlannedStep $step): RedirectResponse
+    {
+        $this->logbook->write($step, $this->user($request), EntryKind::Stopped, null, $request->form());
+
+        return back()->with('said', say('http.step.clock-stands', ['step' => $this->quoted($step)]));
+    }
+
     public function note(LogWords $request, PlannedStep $step): RedirectResponse
     {
         $this->logbook->write(

@@ -8,13 +8,23 @@ use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** Units, grits, clock, theme and time zone of one person. */
+/** Units, grits, clock, theme, tone, quiet hours and time zone of one person. */
 class SavePreferences extends FormRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return array_map(fn (array $values): array => ['required', Rule::in($values)], User::PREFERENCES)
-            + ['own_time_zone' => ['nullable', 'timezone:all']];
+        // A page that was open before there was a tone sends none.
+        $must = fn (string $key): string => $key === 'tone' ? 'sometimes' : 'required';
+        $keys = array_keys(User::PREFERENCES);
+
+        return array_combine($keys, array_map(
+            fn (string $key): array => [$must($key), Rule::in(User::PREFERENCES[$key])], $keys,
+        ))
+            + [
+                'own_time_zone' => ['nullable', 'timezone:all'],
+                'quiet_from' => ['nullable', 'date_format:H:i', 'required_with:quiet_until'],
+                'quiet_until' => ['nullable', 'date_format:H:i', 'required_with:quiet_from'],
+            ];
     }
 }

@@ -1,5 +1,5 @@
 {{-- One press to say a step is done; where it can burn, one deliberate press before that, once a session. --}}
-@props(['step', 'look' => 'press', 'label' => null, 'id' => null])
+@props(['step', 'look' => 'press', 'label' => null, 'id' => null, 'key' => null])
 @php($caution = $step->unheeded(session('cautioned', [])))
 @if ($caution)
     <form method="post" action="{{ route('cautions') }}" data-live>
@@ -29,6 +29,7 @@
         <x-read :step="$step" /><button
             class="{{ $look }}"
             @if ($id) id="{{ $id }}" @endif
+            @if ($key) data-key="{{ $key }}" @endif
             @if ($id === null) aria-label="Done: {{ $step->piece->name }}, {{ $show->said($step->title) }}" @endif
         >
             {{ $label ?? say('pages.done.done') }}

@@ -7,15 +7,23 @@
     <meta name="csrf-token" content="{{ csrf_token() }}" />
     <title>{{ $title }} · Honest Grain</title>
     <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml" />
+    @auth
+        <meta
+            name="alive"
+            content="{{ route('plan') }}"
+            data-at="{{ now()->timestamp }}"
+            data-tone="{{ $me->prefers('tone') }}"
+            data-quiet="{{ $me->quietHours() }}"
+            data-zone="{{ $me->timeZone() }}"
+        />
+    @endauth
     <meta name="lines" content="{{ json_encode(lines('scripts')) }}" />
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body>
     <a href="#content" class="sr-only focus:not-sr-only focus:absolute focus:bg-paper focus:p-3">To the content</a>
     @auth
-        <header
-            class="no-print flex flex-wrap items-baseline gap-x-8 gap-y-1 border-b border-ink px-4 sm:px-[40px] pt-3.5"
-        >
+        <header class="no-print head flex items-baseline gap-x-8 gap-y-1 border-b border-ink pt-3.5 sm:flex-wrap">
             <a href="{{ route('bench') }}" class="pb-3 font-slab text-[1.15rem] font-semibold text-ink no-underline"
                 >Honest Grain</a
             >
@@ -40,6 +48,7 @@
     @endauth
     <main id="content">
         <div class="no-print sticky top-0 z-10 bg-paper">
+            <div id="rings" class="rings" role="alert" hidden></div>
             <p
                 id="said"
                 role="status"

@@ -1,8 +1,14 @@
 {{-- What is said of a step: done, skipped, noted. It names the step that was read, so that it goes to no other. --}}
-@props(['step', 'to', 'press', 'isBig' => false])
+@props(['step', 'to', 'press', 'isBig' => false, 'look' => null, 'key' => null, 'label' => null])
 <form method="post" action="{{ route("steps.$to", $step) }}" {{ $attributes }}>
     @csrf
     <x-read :step="$step" />
     {{ $slot }}
-    <button @class(['press', 'min-h-[44px]' => $isBig])>{{ $press }}</button>
+    <button
+        @class([$look ?? 'press', 'min-h-[48px]' => $isBig])
+        @if ($key) data-key="{{ $key }}" @endif
+        @if ($label) aria-label="{{ $label }}" @endif
+    >
+        {{ $press }}
+    </button>
 </form>

@@ -1,0 +1,205 @@
+// A page that stays open stays true: it counts by itself, rings when a moment comes, and asks the server again when the
+// hour passes, the tab wakes, or something was pressed elsewhere. What is typed or under a finger is never moved.
+
+import { count, told } from './counts';
+import { refreshParts } from './live-forms';
+import { isQuiet, kept, ringing } from './rings';
+import { sound } from './signal';
+import { say } from './words';
+
+const OFTEN_MS = 20_000;
+const SELDOM_MS = 60_000;
+const GIVEN_UP_MS = 300_000;
+const AGAIN_MS = 30_000;
+const STORE = 'rings-seen';
+const PARTS = ['#bench-now', '#bench-side'];
+
+const about = document.querySelector('meta[name=alive]');
+
+let rings = [];
+let skewMs = 0;
+let waitMs = OFTEN_MS;
+let timer = null;
+let isDown = false;
+let heard = {};
+const announced = new Set();
+let soundedAt = 0;
+let shownAt = 0;
+let isRefreshing = false;
+let title = document.title;
+let titled = null;
+
+const now = () => (Date.now() + skewMs) / 1000;
+const bench = () => document.querySelector('[data-stamp]');
+
+function seen() {
+    try {
+        return JSON.parse(localStorage.getItem(STORE) ?? '{}');
+    } catch {
+        return {};
+    }
+}
+
+function see(marks) {
+    const all = kept(seen(), now());
+    for (const mark of marks) all[mark] = Math.floor(now());
+    try {
+        localStorage.setItem(STORE, JSON.stringify(all));
+    } catch {
+        // Storage is shut off: it is seen on this page alone.
+    }
+    heard = { ...heard, ...all };
+}
+
+function timeOfDay() {
+    const zone = about.dataset.zone || undefined;
+    return new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(
+        now() * 1000,
+    );
+}
+
+// Whether a part of the page is being typed in, or would lose what was typed.
+const isBusy = (part) =>
+    part.contains(document.activeElement) && document.activeElement.matches('input, select, textarea');
+
+async function refresh() {
+    if (isRefreshing || isDown || !bench()) return;
+    isRefreshing = true;
+    shownAt = now();
+    try {
+        const response = await fetch(window.location.href, { headers: { Accept: 'text/html' } });
+        if (!response.ok) return;
+        const page = new DOMParser().parseFromString(await response.text(), 'text/html');
+        if (isDown || !page.querySelector('[data-stamp]')) return;
+        const parts = PARTS.filter((selector) => {
+            const part = document.querySelector(selector);
+            return part && !isBusy(part);
+        });
+        refreshParts(page, parts);
+        if (parts.length === PARTS.length) bench().dataset.stamp = page.querySelector('[data-stamp]').dataset.stamp;
+        bench().dataset.changes = page.querySelector('[data-stamp]').dataset.changes;
+    } catch {
+        // The network is gone: what stands still counts.
+    } finally {
+        isRefreshing = false;
+    }
+}
+
+async function ask() {
+    window.clearTimeout(timer);
+    const answer = await fetch(about.content, { headers: { Accept: 'application/json' } })
+        .then((response) => (response.ok ? response.json() : null))
+        .catch(() => null);
+    document.documentElement.toggleAttribute('data-away', answer === null);
+    if (answer === null) {
+        waitMs = Math.min(GIVEN_UP_MS, 2 * waitMs);
+    } else {
+        skewMs = Math.abs(answer.at * 1000 - Date.now()) > 2000 ? answer.at * 1000 - Date.now() : 0;
+        rings = answer.rings;
+        const isNews = bench() && !answer.stale && answer.stamp !== bench().dataset.stamp;
+        waitMs = isNews ? OFTEN_MS : Math.min(SELDOM_MS, waitMs * 1.25);
+        if (isNews) await refresh();
+    }
+    tick();
+    timer = window.setTimeout(ask, waitMs);
+}
+
+// At once, and often again for a while.
+function wake() {
+    waitMs = OFTEN_MS;
+    ask();
+}
+
+function notify(ring) {
+    if (!document.hidden || window.Notification?.permission !== 'granted') return;
+    try {
+        new Notification(ring.says, { tag: ring.mark, body: words(ring) });
+    } catch {
+        // Some browsers want a worker for it.
+    }
+}
+
+const words = (ring) => (ring.kind === 'closes' ? told('closes', ring.at - now()) : say('it-is-time'));
+
+function strip(due) {
+    const place = document.querySelector('#rings');
+    if (!place) return;
+    const shown = due.map((ring) => ring.mark).join(' ');
+    if (place.dataset.shown !== shown) {
+        place.dataset.shown = shown;
+        place.replaceChildren(
+            ...due.map((ring) => {
+                const line = document.createElement('p');
+                const name = document.createElement('b');
+                const when = document.createElement('span');
+                const press = document.createElement('button');
+                name.textContent = ring.says;
+                when.className = 'warn';
+                press.className = 'press';
+                press.type = 'button';
+                press.textContent = say('seen');
+                press.setAttribute('aria-label', say('seen-of', { what: ring.says }));
+                press.addEventListener('click', () => {
+                    see([ring.mark]);
+                    tick();
+                });
+                line.append(name, when, press);
+                return line;
+            }),
+        );
+        place.hidden = due.length === 0;
+    }
+    due.forEach((ring, n) => {
+        const when = place.children[n]?.querySelector('span');
+        if (when && when.textContent !== words(ring)) when.textContent = words(ring);
+    });
+}
+
+function ring() {
+    const due = ringing(rings, now(), seen());
+    strip(due);
+    if (document.title !== titled) title = document.title;
+    titled = due.length > 0 ? `${words(due[0])} · ${due[0].says}` : title;
+    if (document.title !== titled) document.title = titled;
+    if (isQuiet(about.dataset.quiet, timeOfDay())) return;
+    due.filter(({ mark }) => !announced.has(mark)).forEach((one) => {
+        announced.add(one.mark);
+        notify(one);
+        soundedAt = 0;
+    });
+    const loud = due.filter(({ mark, kind }) => !(mark in heard) && (kind !== 'opens' || soundedAt === 0));
+    if (loud.length === 0 || now() - soundedAt < AGAIN_MS / 1000) return;
+    soundedAt = now();
+    sound(about.dataset.tone);
+    // A wait that is over is told once.
+    see(loud.filter(({ kind }) => kind === 'opens').map(({ mark }) => mark));
+}
+
+function tick() {
+    count(document, now());
+    ring();
+    const moments = (bench()?.dataset.changes ?? '').split(' ').filter(Boolean).map(Number);
+    if (moments.some((at) => at <= now() && at > shownAt) && !isRefreshing) refresh();
+}
+
+if (about) {
+    skewMs = Number(about.dataset.at) * 1000 - Date.now();
+    if (Math.abs(skewMs) < 5000) skewMs = 0;
+    shownAt = now();
+    const isTold = (event) => {
+        if (event.isTrusted) ringing(rings, now(), seen()).forEach(({ mark }) => (heard[mark] = Math.floor(now())));
+    };
+    document.addEventListener('pointerdown', (event) => {
+        isDown = true;
+        isTold(event);
+    });
+    for (const up of ['pointerup', 'pointercancel']) document.addEventListener(up, () => (isDown = false));
+    window.addEventListener('blur', () => (isDown = false));
+    document.addEventListener('keydown', isTold);
+    document.addEventListener('visibilitychange', () => document.hidden || wake());
+    window.addEventListener('online', wake);
+    window.addEventListener('pageshow', (event) => event.persisted && wake());
+    window.setInterval(tick, 1000);
+    tick();
+    ask();
+}
