@@ -1,6 +1,6 @@
 @use('HonestGrain\Words\Unit')
 <x-layout title="Climate" section="shop">
-    <div class="page">
+    <div class="page hands">
         <p><a href="{{ route('shop') }}">Shop</a></p>
         <div class="mt-1 flex flex-wrap items-baseline gap-x-6">
             <h1>Climate</h1>

@@ -1,6 +1,6 @@
 @use('HonestGrain\Words\Unit')
 <x-layout title="Weigh the rack" section="rack">
-    <div class="page grid gap-x-16 gap-y-6 lg:grid-cols-[1fr_1fr]">
+    <div class="page hands grid gap-x-16 gap-y-6 lg:grid-cols-[1fr_1fr]">
         <section aria-labelledby="weigh">
             <p><a href="{{ route('rack') }}">Rack</a></p>
             <h1 id="weigh" class="mt-2">Weigh the rack</h1>

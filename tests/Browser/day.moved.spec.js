@@ -1,0 +1,85 @@
+import { draw, expect, moveClock, now, openDemo, register, test } from './shop.js';
+
+const MINUTE = 60_000;
+const HOUR = 60 * MINUTE;
+
+const moment = (place) => place.getAttribute('data-until').then((at) => 1000 * Number(at));
+
+test('a window nears, rings until it is seen, closes, and what to do then is said', async ({ page }) => {
+    await openDemo(page);
+    const count = page.locator('#bench-side [data-tells=closes]').first();
+    const closes = await moment(count);
+    const rings = page.locator('#rings');
+    await expect(rings).toBeHidden();
+    await moveClock(page, closes - 40 * MINUTE);
+    await expect(count).toHaveAttribute('data-near', 'hour');
+    await moveClock(page, closes - 9 * MINUTE);
+    await expect(count).toHaveAttribute('data-near', 'ten');
+    await expect(rings).toContainText('min left');
+    await expect(page).toHaveTitle(/^9 min left · /);
+    await rings.getByRole('button', { name: 'Seen' }).first().click();
+    await expect(rings).toBeHidden();
+    await page.goto('/rack');
+    await expect(rings).toBeHidden();
+    // It rings on whatever page is open.
+    await moveClock(page, closes + MINUTE);
+    await expect(rings).toContainText('closed 1 min ago');
+    await page.goto('/bench');
+    await moveClock(page, closes + HOUR);
+    await expect(rings).toBeHidden();
+    await expect(page.locator('#bench-side')).toContainText(/its window closed at|was to be begun/);
+});
+
+test('what has opened leaves Waiting by itself, and a pot’s clock rings on', async ({ page }) => {
+    await openDemo(page);
+    const wait = page.locator('table.waiting [data-until]').first();
+    const opens = await moment(wait);
+    const piece = await page.locator('table.waiting b').first().innerText();
+    await page.locator('#set-a-clock summary').click();
+    await page.getByLabel('Rings after, min').fill('30');
+    await page.getByRole('button', { name: 'Start it' }).click();
+    await expect(page.locator('#clocks [data-tells=rings]')).toHaveText(/29:\d\d/);
+    await moveClock(page, now() + 31 * MINUTE);
+    await expect(page.locator('#clocks [data-tells=rings]')).toHaveText(/over by [01]:\d\d/);
+    await expect(page.locator('#rings')).toContainText('Pot life');
+    await page.reload();
+    await expect(page.locator('#rings')).toContainText('Pot life');
+    await page.getByRole('button', { name: /^Stop: Pot life/ }).click();
+    await expect(page.locator('#rings')).not.toContainText('Pot life');
+    await moveClock(page, opens + MINUTE);
+    await expect(page.locator('table.waiting')).not.toContainText(piece);
+});
+
+test('the morning after, the musts of the new day stand first and are done', async ({ page }) => {
+    await register(page);
+    await draw(page, 'Ebb bowl');
+    await page.goto('/bench');
+    const done = () => page.locator('#done').click();
+    const title = page.locator('#now-title');
+    for (let n = 0; n < 12 && !(await title.innerText()).includes('coat 1'); n++) {
+        const was = await title.innerText();
+        await done();
+        await expect(title).not.toHaveText(was);
+    }
+    await expect(title).toContainText('coat 1');
+    // Rags that heat themselves want one deliberate press first.
+    const caution = page.locator('#bench-now').getByRole('button', { name: /I have seen to it/ });
+    if (await caution.count()) await caution.click();
+    await done();
+    const wipe = page.locator('#clocks .clock-row', { hasText: 'Wipe every trace off' });
+    await expect(wipe).toBeVisible();
+    const early = wipe.locator('[data-until]');
+    await moveClock(page, (await moment(early)) + 2000);
+    await expect(wipe.getByRole('button', { name: /^Done/ })).toBeVisible();
+    await expect(page.locator('#rings')).toContainText('It is time');
+    await wipe.getByRole('button', { name: /^Done/ }).click();
+    await expect(wipe).toHaveCount(0);
+    const opens = await moment(page.locator('table.waiting [data-until]').first());
+    const morning = new Date(opens);
+    morning.setUTCHours(8, 5, 0, 0);
+    await moveClock(page, Math.max(opens + MINUTE, morning.getTime() + (morning.getTime() < opens ? 24 * HOUR : 0)));
+    await expect(title).toContainText(/Rub down|coat 2/);
+    const was = await title.innerText();
+    await done();
+    await expect(title).not.toHaveText(was);
+});
