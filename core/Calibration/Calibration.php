@@ -26,6 +26,8 @@ final readonly class Calibration implements Figures
 
     public CoatFigures $coats;
 
+    public MixFigures $mixes;
+
     public ShapeFigures $shape;
 
     public BenchFigures $bench;
@@ -66,6 +68,7 @@ final readonly class Calibration implements Figures
         $this->sanding = new SandingFigures($value);
         $this->asked = new AskedFigures($value);
         $this->coats = new CoatFigures($value);
+        $this->mixes = new MixFigures($value);
         $this->shape = new ShapeFigures($value);
         $this->bench = new BenchFigures($value);
         $this->turning = new TurningRates($value);

@@ -63,7 +63,8 @@ final readonly class CommandLine
         $calibration = $catalogue->calibration();
         foreach ([
             new Measure($catalogue), new EmcVerb, new DryingVerb($catalogue), new TruingVerb, new Grits($catalogue),
-            new LadderVerb($catalogue), new MixVerb, new StackVerb($catalogue), new CureVerb($catalogue),
+            new LadderVerb($catalogue), new MixVerb($calibration->mixes), new StackVerb($catalogue),
+            new CureVerb($catalogue),
             new ScheduleVerb(TaskSearch::withAllCores()), new LayoutVerb, new ProportionsVerb, new BeadsVerb,
             new FlutesVerb, new FacetsVerb, new TextureVerb($calibration), new PiercingVerb($calibration),
             new BurnVerb($calibration), new InlayVerb($calibration),
