@@ -9,6 +9,7 @@ use App\Http\Controllers\BlankPhotoController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\CoatsController;
+use App\Http\Controllers\CupController;
 use App\Http\Controllers\DemoController;
 use App\Http\Controllers\DyeController;
 use App\Http\Controllers\EquipmentController;
@@ -92,6 +93,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('steps/{step}/start', [StepController::class, 'start'])->name('steps.start');
     Route::post('steps/{step}/stop', [StepController::class, 'stop'])->name('steps.stop');
     Route::post('steps/{step}/note', [StepController::class, 'note'])->name('steps.note');
+    Route::get('steps/{step}/cup', [CupController::class, 'show'])->name('cup');
     Route::get('steps/{step}/wrong', [MendController::class, 'create'])->name('steps.wrong');
     Route::post('steps/{step}/wrong', [MendController::class, 'store']);
     Route::get('log/{entry}/photo', [PhotoController::class, 'show'])->name('log.photo');

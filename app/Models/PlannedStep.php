@@ -8,6 +8,7 @@ use App\Models\Kept\Keeping;
 use App\Models\Kept\KeptCast;
 use App\Models\Kept\SaidCast;
 use App\Models\Kept\Texts;
+use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
@@ -82,6 +83,13 @@ class PlannedStep extends Keeping
     public function isDone(): bool
     {
         return $this->state === StepState::Done;
+    }
+
+    /** Whether it lays something on that is measured into a cup. */
+    public function isMixed(): bool
+    {
+        return StepKind::from($this->kind) === StepKind::Coat
+            && $this->details->amount?->unit === AmountUnit::Millilitres;
     }
 
     /** Whether it is the last look, at which a piece is weighed and photographed. */

@@ -9,10 +9,14 @@ return [
         'used' => 'Used, {unit}',
         'stop-of' => 'Stop: {what}',
     ],
+    'cup' => [
+        'temp' => 'In the cup, {unit}',
+    ],
     'keys' => [
         'd' => 'Done',
         's' => 'Start or stop the clock',
         'n' => 'Next piece',
+        'm' => 'Mix it',
         'w' => 'Something is wrong',
         'g' => 'Ghosts left',
         'o' => 'Done at another time, skip, or note',

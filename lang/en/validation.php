@@ -41,6 +41,15 @@ return [
 
     'attributes' => [
         'timed' => 'what it times',
+        'by_kind' => 'how it is mixed',
+        'thinner' => 'its own thinner',
+        'resin' => 'resin',
+        'hardener' => 'hardener',
+        'resin_density' => 'weight of the resin',
+        'hardener_density' => 'weight of the hardener',
+        'pot_life' => 'pot life',
+        'cup_temp' => 'warmth of the cup',
+        'steps' => 'the steps',
         'called' => 'what you call it',
         'for_minutes' => 'minutes',
         'at_piece' => 'piece',

@@ -545,6 +545,13 @@ return [
         'holds-to-lowest' => ' Holds {volume} to the lowest of its rim.',
         'stands' => ' Its weight sits {centre} up: tipped past {tips} it falls.',
     ],
+    'mix-page' => [
+        'kinds' => [
+            'as-it-is' => 'as it is',
+            'thinned' => 'thinned',
+            'two-part' => 'resin and hardener',
+        ],
+    ],
     'shop-panel' => [
         'tone' => 'It rings by',
         'tones' => [

@@ -68,6 +68,9 @@
                             <x-once />
                         </x-step-form>
                     @endif
+                    @if ($step->isMixed())
+                        <a class="press press-big" data-key="m" href="{{ route('cup', $step) }}">Mix it</a>
+                    @endif
                     @if ($board->readyCount > 1)
                         <a class="press press-big" data-key="n" href="{{ $next }}">Next piece</a>
                     @endif

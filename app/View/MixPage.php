@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\PlannedStep;
+use HonestGrain\Calibration\MixFigures;
+use HonestGrain\Coating\Coating;
+use HonestGrain\Coating\Mix;
+use HonestGrain\Coating\PotLife;
+use Illuminate\Support\Collection;
+
+/** What goes into the cup for the steps that are chosen, and how long it can be worked. */
+final readonly class MixPage
+{
+    /**
+     * @param  Collection<int, PlannedStep>  $steps  that take the same product, and are next on their pieces
+     * @param  list<int>  $chosen  numbers of those that are mixed for
+     * @param  float|null  $labelLife  minutes, as the label has it
+     * @param  float  $tempC  in the cup
+     */
+    public function __construct(
+        public Coating $coating,
+        public Collection $steps,
+        public array $chosen,
+        public MixKind $kind,
+        public TinRatio $tin,
+        public ?float $labelLife,
+        public float $tempC,
+        private MixFigures $figures,
+    ) {
+    }
+
+    public static function usualKind(Coating $coating): MixKind
+    {
+        return $coating->potLifeMinutes === null ? MixKind::AsItIs : MixKind::TwoPart;
+    }
+
+    /** @return Collection<int, PlannedStep> */
+    public function mixedFor(): Collection
+    {
+        return $this->steps->filter(fn (PlannedStep $step): bool => in_array($step->id, $this->chosen, true));
+    }
+
+    /** What the steps take together, mL; what stays in cloth and cup is in it. */
+    public function ml(): float
+    {
+        return $this->mixedFor()->sum(fn (PlannedStep $step): float => $step->details->amount?->ml() ?? 0.0);
+    }
+
+    /** Minutes that the mix can be worked; null where it does not set in the cup. */
+    public function potLife(): ?float
+    {
+        return $this->labelLife === null ? null
+            : PotLife::asLabel($this->labelLife)->at($this->tempC, $this->figures)->minutes;
+    }
+
+    /** Minutes of hands that it takes to use it up. */
+    public function useMinutes(): float
+    {
+        return $this->mixedFor()->sum(fn (PlannedStep $step): float => $step->minutes);
+    }
+
+    public function mix(): Mix
+    {
+        $ml = $this->ml();
+
+        return match ($this->kind) {
+            MixKind::AsItIs => Mix::thinned($ml, 0.0),
+            MixKind::Thinned => Mix::thinned($ml, $this->tin->thinnerPercent / 100),
+            MixKind::TwoPart => Mix::twoPart(
+                volumeMl: $ml, ratio: [$this->tin->resin, $this->tin->hardener],
+                byMass: $this->tin->byMass,
+                densities: $this->tin->densities, useMinutes: $this->useMinutes(),
+                potLife: $this->potLife() === null ? null : PotLife::asLabel($this->potLife()),
+            ),
+        };
+    }
+
+    /** In one word what must be known before a finish of two parts can be measured; null where all is. */
+    public function isRatioKnown(): bool
+    {
+        return $this->kind !== MixKind::TwoPart || $this->tin->resin > 0;
+    }
+}
