@@ -8,6 +8,7 @@ use App\Models\Kept\Keeping;
 use App\Models\Kept\KeptCast;
 use App\Models\Kept\SaidCast;
 use App\Models\Kept\Texts;
+use Carbon\CarbonInterface;
 use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Route\StepKind;
@@ -83,6 +84,16 @@ class PlannedStep extends Keeping
     public function isDone(): bool
     {
         return $this->state === StepState::Done;
+    }
+
+    /** Whether a coat below is not dry by then, so that its maker has to say how it is. */
+    public function isEarlyAt(CarbonInterface $at): bool
+    {
+        // A field of a form knows no seconds.
+        return StepKind::from($this->kind) !== StepKind::WipeOff && $this->opens_at !== null
+            && $this->opens_at->getTimestamp() - $at->getTimestamp() >= 60
+            && self::query()->where('piece_id', $this->piece_id)->whereIn('step', $this->follows)
+                ->whereIn('kind', [StepKind::Coat->value, StepKind::WipeOff->value])->exists();
     }
 
     /** Whether it lays something on that is measured into a cup. */

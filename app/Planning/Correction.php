@@ -9,7 +9,6 @@ use App\Models\PieceState;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Reading\BadInput;
-use HonestGrain\Route\Behind;
 use HonestGrain\Route\Promised;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Step;
@@ -36,7 +35,7 @@ final readonly class Correction
             $job = Remaining::of(
                 new Promised((string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), $piece->weight),
                 $route,
-                new Behind($history->done, $history->skipped, $piece->blank?->ready_at?->getTimestamp()), $clock,
+                $history->behind($piece->blank?->ready_at?->getTimestamp()), $clock,
                 $bench->calibration->bench->splitAboveMinutes,
             );
         } catch (BadInput|Stalled) {

@@ -12,6 +12,7 @@ use App\Models\Piece;
 use App\Models\Workshop;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Mending\Logged;
+use HonestGrain\Route\Behind;
 use HonestGrain\Route\DoneWork;
 use HonestGrain\Route\Past;
 
@@ -24,6 +25,7 @@ final readonly class History
      * @param  array<string, DoneWork>  $work  what a step was
      * @param  array<string, int>  $again  step that is to be done again => when it was done, second (UTC)
      * @param  array<string, float>  $minutes  step => as long as it took, where that was logged
+     * @param  array<string, int>  $later  step => seconds by which the waits behind it are longer
      */
     private function __construct(
         public array $done,
@@ -31,6 +33,7 @@ final readonly class History
         public array $again = [],
         public array $work = [],
         private array $minutes = [],
+        private array $later = [],
     ) {
     }
 
@@ -84,7 +87,7 @@ final readonly class History
 
         return new self(
             array_diff_key($this->done, $open), $this->skipped, $this->again + array_intersect_key($this->done, $open),
-            $this->work, $this->minutes,
+            $this->work, $this->minutes, $this->later,
         );
     }
 
@@ -100,8 +103,22 @@ final readonly class History
         return new self(
             array_diff_key($this->done, $gone), array_diff_key($this->skipped, $gone),
             array_diff_key($this->again, $gone), array_diff_key($this->work, $gone),
-            array_diff_key($this->minutes, $gone),
+            array_diff_key($this->minutes, $gone), array_diff_key($this->later, $gone),
         );
+    }
+
+    /** Hours by which the waits behind these steps are longer; null where they are not. */
+    public function laterHours(string ...$steps): ?float
+    {
+        $later = array_intersect_key($this->later, array_flip($steps));
+
+        return $later === [] ? null : max($later) / 3600;
+    }
+
+    /** As what is left of a route is worked out. */
+    public function behind(?int $dryAt): Behind
+    {
+        return new Behind($this->done, $this->skipped, $dryAt, $this->later);
     }
 
     public function settles(string $step): bool
@@ -134,8 +151,9 @@ final readonly class History
                 'later.kind as later', 'log_entries.title', 'log_entries.facts->technique as technique',
                 'log_entries.facts->part as part', 'log_entries.facts->zone as zone',
                 'log_entries.facts->on as on_faces', 'log_entries.minutes',
+                'log_entries.facts->later_hours as later_hours',
             ]);
-        $done = $skipped = $again = $work = $minutes = [];
+        $done = $skipped = $again = $work = $minutes = $longer = [];
         foreach ($entries as $entry) {
             [$piece, $step] = [(int) $entry->piece_id, (string) $entry->step];
             $at = (int) strtotime($entry->happened_at.' UTC');
@@ -146,6 +164,9 @@ final readonly class History
                 $again[$piece][$step] = $at;
             } else {
                 $done[$piece][$step] = $at;
+            }
+            if ($entry->later_hours !== null) {
+                $longer[$piece][$step] = (int) round(3600 * (float) $entry->later_hours);
             }
             if ($kind === EntryKind::Done && $entry->minutes !== null) {
                 $minutes[$piece][$step] = (float) $entry->minutes;
@@ -162,7 +183,7 @@ final readonly class History
             $histories[$piece] = new self(
                 $done[$piece] ?? [], $skipped[$piece] ?? [],
                 array_diff_key($again[$piece] ?? [], $done[$piece] ?? [], $skipped[$piece] ?? []),
-                $work[$piece] ?? [], $minutes[$piece] ?? [],
+                $work[$piece] ?? [], $minutes[$piece] ?? [], $longer[$piece] ?? [],
             );
         }
 

@@ -19,7 +19,9 @@ use App\Models\User;
 use App\Models\Workshop;
 use Carbon\CarbonInterface;
 use Closure;
+use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Reading\Copy;
+use HonestGrain\Route\StepKind;
 use HonestGrain\Words\Said;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Carbon;
@@ -35,6 +37,7 @@ final readonly class Logbook
         private ShelfStock $shelf,
         private Learner $learner,
         private Airs $airs,
+        private Catalogue $catalogue,
     ) {
     }
 
@@ -55,12 +58,16 @@ final readonly class Logbook
         $at ??= now();
         $this->sameAsRead($step, $read);
         $minutes ??= StepClock::of($step)->minutesAt($at);
+        $early = $step->opens_at !== null && $at->lt($step->opens_at)
+            ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null;
+        $found = $early === null ? null : $measured->found;
         $told = Copy::with($this->air($step, $at), [
             'planned' => new Planned(
                 minutes: $step->minutes, product: $step->product, technique: $step->technique, part: $step->part,
                 on: $step->details->on,
-                earlyHours: $step->opens_at !== null && $at->lt($step->opens_at)
-                    ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null,
+                earlyHours: $early, found: $found,
+                laterHours: $found?->laterHours($early ?? 0.0, $this->catalogue->calibration()->coats)
+                    ?? $this->carried($step),
                 lateHours: $step->closes_at !== null && $at->gt($step->closes_at)
                     ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
             ),
@@ -72,9 +79,23 @@ final readonly class Logbook
         return $this->once(
             $step, $user, EntryKind::Done, $at,
             ['minutes' => $minutes === null ? null : min($minutes, 9999), 'facts' => $told],
-            fn () => $this->allow($step, $at, $measured->isNotDry),
+            fn () => $this->allow($step, $at, $measured),
             fn (LogEntry $entry) => $this->follow($step, $entry, $at),
         );
+    }
+
+    /** What was rubbed or coated too early is had in the next wait that dries: behind the coat, or once it is wiped. */
+    private function carried(PlannedStep $step): ?float
+    {
+        $from = match (StepKind::from($step->kind)) {
+            StepKind::WipeOff => StepKind::Coat,
+            StepKind::Coat => StepKind::Denib,
+            default => null,
+        };
+        $before = $from === null ? [] : $step->piece->plannedSteps()->whereIn('step', $step->follows)
+            ->where('kind', $from->value)->pluck('step')->all();
+
+        return $before === [] ? null : History::of($step->piece)->laterHours(...$before);
     }
 
     /** The air that was read there about then; the shop's setting where nothing was read. */
@@ -234,9 +255,9 @@ final readonly class Logbook
         }
     }
 
-    private function allow(PlannedStep $step, CarbonInterface $at, bool $isSure): void
+    private function allow(PlannedStep $step, CarbonInterface $at, Measured $measured): void
     {
-        if ($step->isTooWet() && ! $isSure) {
+        if ($step->isTooWet() && ! $measured->isNotDry) {
             $number = $step->piece->blank?->number;
             throw new Refused('sure', new Said('bench.not-dry', ['number' => (string) $number]));
         }
@@ -257,6 +278,9 @@ final readonly class Logbook
             if ($done !== null && intdiv($at->getTimestamp(), 60) < intdiv($done, 60)) {
                 throw new OutOfTime($at, Carbon::createFromTimestamp($done));
             }
+        }
+        if ($measured->found === null && $step->isEarlyAt($at)) {
+            throw new Refused('found', new Said('bench.how-is-it', ['step' => $step->title]));
         }
     }
 

@@ -12,7 +12,6 @@ use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Mending\FaultKind;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\InvalidField;
-use HonestGrain\Route\Behind;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Promised;
 use HonestGrain\Route\Remaining;
@@ -103,7 +102,7 @@ final readonly class PlanMaker
                     $piece->behind_id === null ? null : (string) $piece->behind_id,
                 ),
                 $route,
-                new Behind($history->done, $history->skipped, $piece->blank?->ready_at?->getTimestamp()), $clock,
+                $history->behind($piece->blank?->ready_at?->getTimestamp()), $clock,
                 $this->splitAbove($state, $bench),
             );
             if ($job->tasks === []) {

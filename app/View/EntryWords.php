@@ -67,6 +67,7 @@ final readonly class EntryWords
             $measured->amountUsed === null ? '' : say('view.entry-words.used', [
                 'amountUsed' => $this->show->plain($measured->amountUsed),
             ]),
+            $plan->found === null ? '' : say("view.entry-words.found.{$plan->found->value}"),
             $plan->earlyHours === null ? '' : say('view.entry-words.before-wait-over', [
                 'earlyHours' => $plan->earlyHours,
             ]),

@@ -13,6 +13,10 @@ final readonly class CoatFigures
 
     public float $setupMinutes;
 
+    public float $earlySmellsWaits;
+
+    public float $earlyPrintsWaits;
+
     public float $denibMinutesPer100Cm2;
 
     public float $dampMinutesPer100Cm2;
@@ -85,6 +89,8 @@ final readonly class CoatFigures
         $this->endGrainDrinks = $value('coat_end_grain_drinks');
         $this->sprayLoses = $value('coat_spray_loses');
         $this->setupMinutes = $value('coat_setup_minutes');
+        $this->earlySmellsWaits = $value('coat_early_smells_waits');
+        $this->earlyPrintsWaits = $value('coat_early_prints_waits');
         $this->denibMinutesPer100Cm2 = $value('coat_denib_minutes_per_100cm2');
         $this->dampMinutesPer100Cm2 = $value('coat_damp_minutes_per_100cm2');
         $this->knockBackMinutesPer100Cm2 = $value('coat_knock_back_minutes_per_100cm2');

@@ -54,8 +54,10 @@ final readonly class Remaining
 
                     continue;
                 }
-                $notBefore = max($notBefore ?? 0, $lag->wait->opens($done, $clock));
-                $closes = $lag->wait->closes($done, $clock);
+                // What soaks in goes by the clock; what dries goes by the air, and dries later.
+                $from = $lag->wait->kinetics === null ? $done : $behind->waitsFrom($lag->task);
+                $notBefore = max($notBefore ?? 0, $lag->wait->opens($from, $clock));
+                $closes = $lag->wait->closes($from, $clock);
                 $notAfter = $closes === null ? $notAfter : min($notAfter ?? PHP_INT_MAX, $closes);
             }
             $tasks[] = Task::of(

@@ -207,6 +207,7 @@ return [
     ],
     'step' => [
         'logged-before-wait-over' => ' Logged {early} h before its wait was over.',
+        'next-wait-longer' => ' The next wait is {later|1} h longer for it.',
         'window-had-closed-before' => ' Its window had closed {late} h before: scuff the coat below next time.',
         'plan-moved' => ' The plan has moved.',
         'done' => 'Done at is {at}, {why}',

@@ -12,6 +12,11 @@ return [
     'cup' => [
         'temp' => 'In the cup, {unit}',
     ],
+    'found' => [
+        'hard' => 'hard, no smell',
+        'smells' => 'dry, still smells',
+        'prints' => 'takes a print of a finger',
+    ],
     'keys' => [
         'd' => 'Done',
         's' => 'Start or stop the clock',

@@ -41,6 +41,7 @@ return [
 
     'attributes' => [
         'timed' => 'what it times',
+        'found' => 'how the coat below is',
         'by_kind' => 'how it is mixed',
         'thinner' => 'its own thinner',
         'resin' => 'resin',

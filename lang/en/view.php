@@ -176,6 +176,11 @@ return [
         'not-dry-weights' => 'Not dry by its weights.',
         'used' => 'Used {amountUsed}.',
         'before-wait-over' => '{earlyHours} h before the wait was over.',
+        'found' => [
+            'hard' => 'The coat below was hard, without a smell.',
+            'smells' => 'The coat below was dry and still smelt.',
+            'prints' => 'The coat below took a print.',
+        ],
         'after-window-closed' => '{lateHours} h after the window closed.',
         'air-read' => 'Air read: {temperature}, {rhPercent} %.',
         'shop-set-day' => 'Shop set at {temperature}, {dayRh} % by day.',

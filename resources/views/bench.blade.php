@@ -128,6 +128,9 @@
                                     step="1"
                                     value="{{ old('minutes') }}"
                             /></x-field>
+                            @error('found')
+                                <x-found />
+                            @enderror
                             @if ($step->details->amount)
                                 <x-number
                                     name="amount"

@@ -150,11 +150,12 @@ abstract class FeatureTestCase extends TestCase
         return PlannedStep::query()->where(['piece_id' => $piece->id, 'step' => $id])->firstOrFail();
     }
 
-    /** Logs steps as done, one after the other, through the real address. */
+    /** Logs steps as done, one after the other, through the real address; a coat that was to wait longer was hard. */
     protected function work(Piece $piece, string ...$ids): void
     {
         foreach ($ids as $id) {
-            $this->post(route('steps.done', $this->step($piece, $id)))->assertSessionHasNoErrors();
+            $this->post(route('steps.done', $this->step($piece, $id)), ['found' => 'hard'])
+                ->assertSessionHasNoErrors();
         }
     }
 }

@@ -34,8 +34,11 @@ final class Pages
                     $pages[] = "/pieces/$piece->id/marks?part={$part['id']}&mark={$mark['id']}";
                 }
             }
-            foreach ($piece->plannedSteps()->where('is_next', true)->pluck('id') as $step) {
-                $pages[] = "/steps/$step/wrong";
+            foreach ($piece->plannedSteps()->where('is_next', true)->get() as $step) {
+                $pages[] = "/steps/$step->id/wrong";
+                if ($step->isMixed()) {
+                    $pages[] = "/steps/$step->id/cup";
+                }
             }
         }
 

@@ -58,9 +58,12 @@ class StepController extends Controller
         }
         $early = $entry->facts->planned->earlyHours;
         $late = $entry->facts->planned->lateHours;
+        $later = $entry->facts->planned->laterHours ?? 0.0;
 
         $then = match (true) {
-            $early !== null => say('http.step.logged-before-wait-over', ['early' => $early]),
+            $early !== null => say('http.step.logged-before-wait-over', ['early' => $early]).(
+                $later > 0 ? say('http.step.next-wait-longer', ['later' => $later]) : ''
+            ),
             $late !== null => say('http.step.window-had-closed-before', ['late' => $late]),
             default => say('http.step.plan-moved'),
         };

@@ -7,9 +7,11 @@ namespace App\Http\Requests;
 use App\Models\Kept\Measured;
 use App\Models\User;
 use App\View\Show;
+use HonestGrain\Coating\EarlyLook;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Words\Unit;
 use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
 
 /** A step is done. */
 class LogDone extends AtStep
@@ -25,6 +27,7 @@ class LogDone extends AtStep
             'weight' => ['nullable', 'numeric', $show->between(Unit::Mass, ...WriteNote::GRAMS)],
             'discs_used' => ['nullable', 'integer', 'between:0,999'],
             'sure' => ['nullable', 'boolean'],
+            'found' => ['nullable', Rule::enum(EarlyLook::class)],
             'amount' => ['nullable', 'numeric', 'min:0', 'max:100000'],
             'photo' => ['nullable', ...KeepPhoto::photograph()],
         ];
@@ -54,6 +57,7 @@ class LogDone extends AtStep
         return new Measured(
             weightG: $weight === null ? null : round($show->typed(Unit::Mass, $weight), 2),
             amountUsed: $typed('amount'), discsUsed: $typed('discs_used'),
+            found: EarlyLook::tryFrom((string) $this->validated('found')),
         );
     }
 

@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace App\Models\Kept;
 
+use HonestGrain\Coating\EarlyLook;
+
 /** What a maker wrote down with a step that is done. */
 final readonly class Measured implements Kept
 {
-    /** @param  string|null  $photo  the name of its file */
+    /**
+     * @param  string|null  $photo  the name of its file
+     * @param  EarlyLook|null  $found  how the coat below is, where its wait is not over; kept with what was planned
+     */
     public function __construct(
         public ?float $weightG = null,
         public ?float $amountUsed = null,
         public ?float $discsUsed = null,
         public bool $isNotDry = false,
         public ?string $photo = null,
+        public ?EarlyLook $found = null,
     ) {
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Kept;
 
+use HonestGrain\Coating\EarlyLook;
+
 /** What the plan said of a step when it was done, and how far from it that was. */
 final readonly class Planned implements Kept
 {
@@ -11,6 +13,8 @@ final readonly class Planned implements Kept
      * @param  list<string>  $on  the faces that it was done on, or the band
      * @param  float|null  $earlyHours  before its wait was over
      * @param  float|null  $lateHours  after its window closed
+     * @param  EarlyLook|null  $found  how the coat below was found, where its wait was not over
+     * @param  float|null  $laterHours  by which its own wait is longer for that
      */
     public function __construct(
         public ?float $minutes = null,
@@ -20,6 +24,8 @@ final readonly class Planned implements Kept
         public array $on = [],
         public ?float $earlyHours = null,
         public ?float $lateHours = null,
+        public ?EarlyLook $found = null,
+        public ?float $laterHours = null,
     ) {
     }
 
@@ -32,6 +38,7 @@ final readonly class Planned implements Kept
             $number('planned_minutes'), $text('product'), $text('technique'), $text('part'),
             Texts::of($kept['on'] ?? $kept['zone'] ?? []),
             $number('early_hours'), $number('late_hours'),
+            EarlyLook::tryFrom((string) ($kept['early_look'] ?? '')), $number('later_hours'),
         );
     }
 
@@ -41,7 +48,8 @@ final readonly class Planned implements Kept
         return array_filter([
             'planned_minutes' => $this->minutes, 'product' => $this->product, 'technique' => $this->technique,
             'part' => $this->part, 'on' => $this->on === [] ? null : $this->on, 'early_hours' => $this->earlyHours,
-            'late_hours' => $this->lateHours,
+            'late_hours' => $this->lateHours, 'early_look' => $this->found?->value,
+            'later_hours' => $this->laterHours,
         ], fn (float|string|array|null $value): bool => $value !== null);
     }
 }

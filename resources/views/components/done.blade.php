@@ -26,6 +26,10 @@
             <x-refused name="sure" class="warn" />
         @endif
 
+        @if ($step->isEarlyAt(now()))
+            <x-found />
+        @endif
+
         <x-read :step="$step" /><button
             class="{{ $look }}"
             @if ($id) id="{{ $id }}" @endif

@@ -82,6 +82,9 @@
                         <x-field name="at" label="Done at">
                             <input type="datetime-local" name="at" value="{{ $show->fieldTime(now()) }}" required />
                         </x-field>
+                        @if ($step->isEarlyAt(now()) || $errors->has('found'))
+                            <x-found :required="false" />
+                        @endif
                     </x-step-form>
                     <x-step-form :$step to="skip" press="Skip it" class="mt-3" data-live>
                         <x-field name="reason" label="Skip, because">
