@@ -17,6 +17,7 @@ use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Mix;
+use HonestGrain\Coating\PotLife;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
 use HonestGrain\Geometry\GrainDirection;
@@ -364,16 +365,16 @@ final class CoatingTest extends TestCase
             [20.0, 18.0, 40.0, null],
             [$parts->items[0]['ml'], $parts->items[0]['g'], $parts->items[1]['ml'], $parts->items[1]['g']],
         );
-        $byMass = Mix::twoPart(40, [2, 1], true, [1.1, 0.97], 30, 45);
+        $byMass = Mix::twoPart(40, [2, 1], true, [1.1, 0.97], PotLife::asLabel(30), 45);
         self::assertEqualsWithDelta(2.0, $byMass->items[0]['g'] / $byMass->items[1]['g'], 1e-9);
         self::assertEqualsWithDelta(40.0, $byMass->items[0]['ml'] + $byMass->items[1]['ml'], 1e-9);
         self::assertSame(2, $byMass->batches);
-        self::assertSame(1, Mix::twoPart(40, [2, 1], false, [1.1, 0.97], 45, 45)->batches);
+        self::assertSame(1, Mix::twoPart(40, [2, 1], false, [1.1, 0.97], PotLife::asLabel(45), 45)->batches);
         self::assertSame(
             [26.67, null],
             [
-                round((float) Mix::twoPart(40, [2, 1], false, null, 45, 45)->items[0]['ml'], 2),
-                Mix::twoPart(40, [2, 1], false, null, 45, 45)->items[0]['g'],
+                round((float) Mix::twoPart(40, [2, 1], false, null, PotLife::asLabel(45), 45)->items[0]['ml'], 2),
+                Mix::twoPart(40, [2, 1], false, null, PotLife::asLabel(45), 45)->items[0]['g'],
             ],
         );
         $this->expectExceptionMessage('densities is missing');

@@ -11,6 +11,7 @@ use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Mix;
+use HonestGrain\Coating\PotLife;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
 use HonestGrain\Geometry\Form;
@@ -217,7 +218,7 @@ final class StackTest extends TestCase
         float $use,
         int $batches,
     ): void {
-        $mix = Mix::twoPart(40, [2, 1], $byMass, [1.1, 0.97], $pot, $use);
+        $mix = Mix::twoPart(40, [2, 1], $byMass, [1.1, 0.97], PotLife::asLabel($pot), $use);
         [$resin, $hardener] = $mix->items;
         self::assertEqualsWithDelta(40.0, (float) $resin['ml'] + (float) $hardener['ml'], 1e-9);
         self::assertEqualsWithDelta(2.0, $byMass ? $resin['g'] / $hardener['g'] : $resin['ml'] / $hardener['ml'], 1e-9);
