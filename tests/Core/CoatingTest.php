@@ -378,7 +378,7 @@ final class CoatingTest extends TestCase
             ],
         );
         $this->expectExceptionMessage('densities is missing');
-        Mix::twoPart(40, [2, 1], true, null, 45, 45);
+        Mix::twoPart(40, [2, 1], true, null, PotLife::asLabel(45), 45);
     }
 
     public function test_the_cure_clock_slows_in_the_cold_and_stops_below_the_least(): void
