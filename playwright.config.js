@@ -19,6 +19,8 @@ export default defineConfig({
         baseURL: process.env.APP_URL,
         viewport: { width: 1280, height: 800 },
         reducedMotion: 'reduce',
+        // What a device keeps is tried where it is meant.
+        serviceWorkers: 'block',
         launchOptions: {
             executablePath: '/usr/bin/chromium',
             args: [

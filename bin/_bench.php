@@ -76,8 +76,8 @@ if ($what === 'pages') {
     signIn($ask);
     preg_match('~/pieces/(\d+)/shape~', $ask('/pieces')[2], $p);
     $pages = [
-        '/empty', '/bench', '/pieces', '/pieces?state=done', '/weeks', '/rack', '/rack/weigh', '/shelf', '/lab',
-        '/shop', '/shop/climate', "/pieces/$p[1]/shape",
+        '/empty', '/bench', '/plan', '/pieces', '/pieces?state=done', '/weeks', '/rack', '/rack/weigh', '/shelf',
+        '/lab', '/shop', '/shop/climate', "/pieces/$p[1]/shape",
         "/pieces/$p[1]/surface", "/pieces/$p[1]/marks", "/pieces/$p[1]/coats", "/pieces/$p[1]/route",
         "/pieces/$p[1]/record",
     ];

@@ -107,7 +107,7 @@ npm_packages() {
 build_assets() {
     local stamp
     stamp=$(cd "$ROOT" && find resources vite.config.js package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-40)
-    [ -d "$ROOT/public/build" ] && [ "$(cat "$ROOT/var/assets.stamp" 2>/dev/null)" = "$stamp" ] && return 0
+    [ -d "$ROOT/public/build" ] && [ -f "$ROOT/public/sw.js" ] && [ "$(cat "$ROOT/var/assets.stamp" 2>/dev/null)" = "$stamp" ] && return 0
     (cd "$ROOT" && npm run --silent build) && echo "$stamp" >"$ROOT/var/assets.stamp"
 }
 
@@ -309,7 +309,19 @@ http {
             add_header Cache-Control 'public, max-age=31536000, immutable';
             add_header X-Content-Type-Options nosniff;
         }
-        location ~ ^/(mark\.svg|too-large\.html|no-answer\.html)\$ {
+        # Asked about at every visit: it says what a device keeps.
+        location = /sw.js {
+            try_files \$uri @app;
+            add_header Cache-Control 'no-cache';
+            add_header X-Content-Type-Options nosniff;
+        }
+        location = /app.webmanifest {
+            types { application/manifest+json webmanifest; }
+            try_files \$uri @app;
+            add_header Cache-Control 'public, max-age=3600';
+            add_header X-Content-Type-Options nosniff;
+        }
+        location ~ ^/(mark\.svg|icon-[a-z0-9-]+\.png|offline\.html|too-large\.html|no-answer\.html)\$ {
             try_files \$uri @app;
             add_header Cache-Control 'public, max-age=3600';
             add_header X-Content-Type-Options nosniff;

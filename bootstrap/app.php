@@ -24,7 +24,10 @@ use Illuminate\View\Middleware\ShareErrorsFromSession;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php',
+        then: fn () => require __DIR__.'/../routes/devices.php',
+    )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);

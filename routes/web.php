@@ -255,6 +255,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::post('{air}/readings', [ClimateController::class, 'type'])->name('readings');
         Route::post('{air}/read', [ClimateController::class, 'read'])->name('read');
         Route::put('{air}/station', [ClimateController::class, 'station'])->can('run-shop')->name('station');
+        Route::post('{air}/sensor', [ClimateController::class, 'sensor'])->can('run-shop')->name('sensor');
+        Route::delete('{air}/sensor', [ClimateController::class, 'endSensor'])->can('run-shop');
         Route::put('{air}/warm', [ClimateController::class, 'warm'])->name('warm');
         Route::delete('{air}/warm', [ClimateController::class, 'asItComes']);
     });

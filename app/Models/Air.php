@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property SetAir|null $setting  null for the shop, whose setting is its own
  * @property list<Warmed> $warmed
  * @property string $station  "none", or how the simulated station is set
+ * @property string|null $sensor_key  its hash
  * @property Workshop $workshop
  */
 class Air extends Keeping
@@ -33,7 +34,9 @@ class Air extends Keeping
 
     public const NO_STATION = 'none';
 
-    protected $fillable = ['kind', 'name', 'setting', 'warmed', 'station'];
+    protected $fillable = ['kind', 'name', 'setting', 'warmed', 'station', 'sensor_key'];
+
+    protected $hidden = ['sensor_key'];
 
     protected function casts(): array
     {
@@ -44,6 +47,12 @@ class Air extends Keeping
     public function workshop(): BelongsTo
     {
         return $this->belongsTo(Workshop::class);
+    }
+
+    /** A sensor's key as it is kept: whoever reads the database cannot speak for the sensor. */
+    public static function hashed(string $key): string
+    {
+        return hash('sha256', $key);
     }
 
     /** How its station is set; null where it has none. */

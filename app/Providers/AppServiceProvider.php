@@ -121,6 +121,7 @@ class AppServiceProvider extends ServiceProvider
         RateLimiter::for('invite', fn (Request $request) => Limit::perHour(20)->by(
             'invite '.($request->user()->workshop_id ?? $request->ip()),
         ));
+        RateLimiter::for('sensor', fn (Request $request) => Limit::perMinute(120)->by('sensor '.$request->ip()));
         RateLimiter::for('calendar', fn (Request $request) => Limit::perMinute(60)->by((string) $request->ip()));
 
         // Every row is reached through the signed-in workshop, so that another one's number finds nothing.

@@ -18,6 +18,8 @@ return [
         'photograph-kept' => 'The photograph is kept.',
     ],
     'climate' => [
+        'key-once' => 'The key of the sensor for {air} is shown this once.',
+        'key-ended' => 'Its key has ended: the sensor is heard no more.',
         'name-another-air-called' => 'Name is “{name}”; another air is called so already.',
         'air-own-now' => '{air} has an air of its own now.',
         'shop-itself-stays' => 'The shop itself stays.',
@@ -194,6 +196,10 @@ return [
         'takes-stretches-such-or' => '{of} is “{one}”; it takes stretches such as 08:00-12:00, 13:00-17:00, or '
             .'nothing for a day off.',
         'takes-days' => '{of} is “{one}”; it takes a date and hours, such as 2026-12-05 09:00-13:00.',
+    ],
+    'sensor' => [
+        'no-such-key' => 'No air has this key.',
+        'still-to-come' => 'That time is still to come.',
     ],
     'timer' => [
         'runs' => 'The clock runs: {timer}.',

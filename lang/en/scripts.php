@@ -19,6 +19,7 @@ return [
     'minutes' => '{minutes} min',
     'hours' => '{hours} h {minutes}',
     'days' => '{days} days',
+    'as-it-stood' => 'This page is as it stood at {at}.',
     'it-is-time' => 'It is time',
     'seen' => 'Seen',
     'seen-of' => 'Seen: {what}',

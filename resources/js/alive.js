@@ -11,7 +11,10 @@ const OFTEN_MS = 20_000;
 const SELDOM_MS = 60_000;
 const GIVEN_UP_MS = 300_000;
 const AGAIN_MS = 30_000;
+const MISSED_BEFORE_TOLD = 2;
+const OLD_SECONDS = 60;
 const STORE = 'rings-seen';
+const SKEW = 'clock-skew';
 const PARTS = ['#bench-now', '#bench-side'];
 
 const about = document.querySelector('meta[name=alive]');
@@ -21,6 +24,8 @@ let skewMs = 0;
 let waitMs = OFTEN_MS;
 let timer = null;
 let isDown = false;
+let missed = 0;
+const openedAt = performance.now();
 let heard = {};
 const announced = new Set();
 let soundedAt = 0;
@@ -51,12 +56,31 @@ function see(marks) {
     heard = { ...heard, ...all };
 }
 
-function timeOfDay() {
+function timeOfDay(second = now()) {
     const zone = about.dataset.zone || undefined;
-    return new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(
-        now() * 1000,
-    );
+    const form = { timeZone: zone, hour: '2-digit', minute: '2-digit' };
+    return new Intl.DateTimeFormat('en-GB', form).format(second * 1000);
 }
+
+// By how much this device's clock is wrong, as it was last known: a page that the device kept says an old time itself.
+function keptSkew() {
+    try {
+        return Number(localStorage.getItem(SKEW) ?? 0);
+    } catch {
+        return 0;
+    }
+}
+
+function keepSkew() {
+    try {
+        localStorage.setItem(SKEW, String(skewMs));
+    } catch {
+        // It is learnt again on the next page.
+    }
+}
+
+// Whether the page comes from what the device kept.
+const isOld = () => now() - Number(about.dataset.at) > OLD_SECONDS + (performance.now() - openedAt) / 1000;
 
 // Whether a part of the page is being typed in, or would lose what was typed.
 const isBusy = (part) =>
@@ -90,11 +114,16 @@ async function ask() {
     const answer = await fetch(about.content, { headers: { Accept: 'application/json' } })
         .then((response) => (response.ok ? response.json() : null))
         .catch(() => null);
-    document.documentElement.toggleAttribute('data-away', answer === null);
+    missed = answer === null ? missed + 1 : 0;
+    const away = document.querySelector('#away');
+    if (away) away.hidden = missed < MISSED_BEFORE_TOLD;
+    const stood = document.querySelector('#stood');
+    if (stood) stood.textContent = isOld() ? say('as-it-stood', { at: timeOfDay(Number(about.dataset.at)) }) : '';
     if (answer === null) {
-        waitMs = Math.min(GIVEN_UP_MS, 2 * waitMs);
+        waitMs = Math.min(GIVEN_UP_MS, missed < MISSED_BEFORE_TOLD ? OFTEN_MS : 2 * waitMs);
     } else {
         skewMs = Math.abs(answer.at * 1000 - Date.now()) > 2000 ? answer.at * 1000 - Date.now() : 0;
+        keepSkew();
         rings = answer.rings;
         const isNews = bench() && !answer.stale && answer.stamp !== bench().dataset.stamp;
         waitMs = isNews ? OFTEN_MS : Math.min(SELDOM_MS, waitMs * 1.25);
@@ -183,8 +212,7 @@ function tick() {
 }
 
 if (about) {
-    skewMs = Number(about.dataset.at) * 1000 - Date.now();
-    if (Math.abs(skewMs) < 5000) skewMs = 0;
+    skewMs = keptSkew();
     shownAt = now();
     const isTold = (event) => {
         if (event.isTrusted) ringing(rings, now(), seen()).forEach(({ mark }) => (heard[mark] = Math.floor(now())));

@@ -1,6 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import './alive';
 import './bench-keys';
+import './offline';
 import bandPlacer from './band-placer';
 import colourPicker from './colour-picker';
 import flawPlacer from './flaw-placer';

@@ -5,6 +5,7 @@
         class="hands mx-auto grid max-w-[1440px] lg:min-h-[calc(100vh-60px)] lg:grid-cols-[1.28fr_1fr]"
         data-stamp="{{ $stamp }}"
         data-changes="{{ $board->changesAt() }}"
+        data-keep="{{ json_encode($keep) }}"
     >
         <section
             id="bench-now"

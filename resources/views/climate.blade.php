@@ -93,6 +93,44 @@
                     @csrf
                     <button class="press" @disabled($air->station === 'none')>Read it now</button>
                 </form>
+                @can('run-shop')
+                    <h2 class="mt-5">A sensor of your own</h2>
+                    @if (session('sensorKey'))
+                        <p class="mt-1">It sends to <b>{{ route('sensor') }}</b> with the key</p>
+                        <input
+                            class="w-full"
+                            readonly
+                            aria-label="Key of the sensor"
+                            value="{{ session('sensorKey') }}"
+                        />
+                    @else
+                        <p class="faint small mt-1">
+                            It posts what it reads as JSON; docs/instruments.md says how.
+                            @if ($air->sensor_key !== null)
+                                It has a key.
+                            @endif
+                        </p>
+                    @endif
+                    <div class="hands-row mt-2">
+                        <form method="post" action="{{ route('climate.sensor', $air) }}" data-live>
+                            @csrf
+                            <button class="press">
+                                @if ($air->sensor_key === null)
+                                    Make it a key
+                                @else
+                                    A new key
+                                @endif
+                            </button>
+                        </form>
+                        @if ($air->sensor_key !== null)
+                            <form method="post" action="{{ route('climate.sensor', $air) }}" data-live>
+                                @csrf
+                                @method('delete')
+                                <button class="press">End it</button>
+                            </form>
+                        @endif
+                    </div>
+                @endcan
                 <h2 class="mt-5">Warm it</h2>
                 <form
                     method="post"

@@ -122,3 +122,21 @@ test('what is set at one device shows at another, and what is typed there stays'
     await expect(page.getByLabel('Note', { exact: true })).toHaveValue('a knot at the rim');
     await expect(page.locator('#otherwise')).toHaveAttribute('open', '');
 });
+
+test('a bench that is not answered goes on counting, says so, and is right again by itself', async ({
+    page,
+    context,
+}) => {
+    await openDemo(page);
+    await context.setOffline(true);
+    const wake = () => page.evaluate(() => window.dispatchEvent(new Event('online')));
+    await wake();
+    await expect(page.locator('#away')).toBeHidden();
+    await page.waitForTimeout(500);
+    await wake();
+    await expect(page.locator('#away')).toBeVisible();
+    await expect(page.locator('table.waiting [data-until]').first()).toHaveText(/\d/);
+    await context.setOffline(false);
+    await wake();
+    await expect(page.locator('#away')).toBeHidden();
+});

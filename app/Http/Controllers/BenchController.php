@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\PlannedStep;
 use App\Models\Worker;
 use App\Planning\Planner;
 use App\View\BenchBoard;
@@ -32,9 +33,23 @@ class BenchController extends Controller
             'next' => route('bench', array_filter([
                 'hands' => $request->query('hands'), 'ahead' => $ahead + 1,
             ])),
-            'stamp' => Stamp::of($workshop), 'pieces' => $workshop->pieces()->working()->orderBy('name')
+            'stamp' => Stamp::of($workshop), 'keep' => $this->kept($board),
+            'pieces' => $workshop->pieces()->working()->orderBy('name')
                 ->pluck('name', 'id'),
         ]);
+    }
+
+    /** @return list<string> pages that a device keeps for when the network is gone */
+    private function kept(BenchBoard $board): array
+    {
+        $steps = collect([$board->now])->filter()->concat($board->ready)->concat($board->waiting)->unique('piece_id');
+
+        return [
+            route('bench', absolute: false), route('rack.weigh', absolute: false),
+            ...array_values($steps->map(
+                fn (PlannedStep $step): string => route('pieces.route', $step->piece_id, absolute: false),
+            )->all()),
+        ];
     }
 
     /**

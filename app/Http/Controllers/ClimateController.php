@@ -20,6 +20,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -122,6 +123,22 @@ class ClimateController extends Controller
         $air->update(['station' => $typed['station']]);
 
         return back()->with('said', say('http.climate.set'));
+    }
+
+    /** A new key for a sensor, told once; the one before it ends. */
+    public function sensor(Request $request, Air $air): RedirectResponse
+    {
+        $key = Str::random(40);
+        $air->update(['sensor_key' => Air::hashed($key)]);
+
+        return back()->with(['said' => say('http.climate.key-once', ['air' => $air->name]), 'sensorKey' => $key]);
+    }
+
+    public function endSensor(Request $request, Air $air): RedirectResponse
+    {
+        $air->update(['sensor_key' => null]);
+
+        return back()->with('said', say('http.climate.key-ended'));
     }
 
     /** "Warm it to 18 °C until Friday." */

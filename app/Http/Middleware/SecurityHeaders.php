@@ -12,7 +12,8 @@ use Symfony\Component\HttpFoundation\Response;
 class SecurityHeaders
 {
     private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src "
-        ."'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+        ."'self'; connect-src 'self'; manifest-src 'self'; worker-src 'self'; "
+        ."form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -6,6 +6,8 @@
     <meta name="viewport" content="width=device-width, initial-scale=1" />
     <meta name="csrf-token" content="{{ csrf_token() }}" />
     <title>{{ $title }} · Honest Grain</title>
+    <link rel="manifest" href="{{ asset('app.webmanifest') }}" />
+    <meta name="theme-color" content="#f5f0e4" />
     <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml" />
     @auth
         <meta
@@ -49,6 +51,10 @@
     <main id="content">
         <div class="no-print sticky top-0 z-10 bg-paper">
             <div id="rings" class="rings" role="alert" hidden></div>
+            <p id="away" class="warn page py-2" role="status" hidden>
+                <span id="stood"></span>
+                The shop’s computer does not answer. What counts goes on; what is pressed is not saved.
+            </p>
             <p
                 id="said"
                 role="status"
