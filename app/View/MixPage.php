@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\PlannedStep;
-use HonestGrain\Calibration\MixFigures;
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Mix;
 use HonestGrain\Coating\PotLife;
+use HonestGrain\Words\Said;
 use Illuminate\Support\Collection;
 
 /** What goes into the cup for the steps that are chosen, and how long it can be worked. */
@@ -28,7 +29,7 @@ final readonly class MixPage
         public TinRatio $tin,
         public ?float $labelLife,
         public float $tempC,
-        private MixFigures $figures,
+        private Calibration $calibration,
     ) {
     }
 
@@ -53,7 +54,7 @@ final readonly class MixPage
     public function potLife(): ?float
     {
         return $this->labelLife === null ? null
-            : PotLife::asLabel($this->labelLife)->at($this->tempC, $this->figures)->minutes;
+            : PotLife::asLabel($this->labelLife)->at($this->tempC, $this->calibration->mixes)->minutes;
     }
 
     /** Minutes of hands that it takes to use it up. */
@@ -78,7 +79,16 @@ final readonly class MixPage
         };
     }
 
-    /** In one word what must be known before a finish of two parts can be measured; null where all is. */
+    /** Where the amounts and the pot life come from. */
+    public function why(): Said
+    {
+        return new Said('view.mix-page.why', [
+            'halves' => $this->calibration->figure('mix_pot_life_halves_k'),
+            'at' => $this->calibration->figure('mix_pot_life_reference_c'),
+        ]);
+    }
+
+    /** Whether all is known that a finish of two parts is measured by. */
     public function isRatioKnown(): bool
     {
         return $this->kind !== MixKind::TwoPart || $this->tin->resin > 0;

@@ -77,11 +77,9 @@ function dress() {
         const permission = window.isSecureContext ? (window.Notification?.permission ?? 'denied') : 'unsafe';
         button.hidden = false;
         button.disabled = permission !== 'default';
-        if (permission !== 'default') {
-            button.textContent = say(
-                { unsafe: 'notices-needs', granted: 'notices-on', denied: 'notices-refused' }[permission],
-            );
-        }
+        if (permission === 'unsafe') button.textContent = say('notices-needs');
+        if (permission === 'granted') button.textContent = say('notices-on');
+        if (permission === 'denied') button.textContent = say('notices-refused');
     }
 }
 

@@ -1,5 +1,5 @@
-// What a device keeps of the app, so that the bench opens when the network is gone: built styles, scripts and fonts, and
-// the pages that are read with wet hands as they were last seen.
+// What a device keeps of the app for when the network is gone: built styles, scripts and fonts, and the pages that are
+// read with wet hands as they were last seen.
 
 import { CacheableResponsePlugin } from 'workbox-cacheable-response';
 import { ExpirationPlugin } from 'workbox-expiration';

@@ -57,10 +57,7 @@
                     </form>
                 @endif
             @endif
-            <x-why kind="workshop">
-                The amounts are those of the steps, with what stays in cloth and cup; the ratio is the tin’s, and is
-                never changed for warmth. A pot life is halved for each 10 K above 21 °C: the label comes first.
-            </x-why>
+            <x-why kind="workshop">{{ $show->said($page->why()) }}</x-why>
         </section>
         <form method="get" action="{{ route('cup', $step) }}">
             <h2>For</h2>

@@ -49,7 +49,7 @@ class CupController extends Controller
                 densities: $resin === null ? null : [$resin, $request->number('hardener_density') ?? 1.0],
             ),
             labelLife: $request->number('pot_life') ?? $coating->potLifeMinutes,
-            tempC: $this->tempC($request, $workshop), figures: $this->catalogue->calibration()->mixes,
+            tempC: $this->tempC($request, $workshop), calibration: $this->catalogue->calibration(),
         )]);
     }
 
@@ -65,7 +65,8 @@ class CupController extends Controller
         return $workshop->plannedSteps()->with('piece:id,workshop_id,name')->where('state', StepState::Open)
             ->where('is_next', true)->where('kind', StepKind::Coat->value)->where('product', $step->product)
             ->where(fn ($q) => $q->whereNull('opens_at')->orWhere('opens_at', '<=', $dayEnds)->orWhere('id', $step->id))
-            ->orderByRaw('id = ? desc', [$step->id])->orderBy('start_at')->limit(60)->get();
+            ->orderBy('start_at')->limit(60)->get()
+            ->sortBy(fn (PlannedStep $one): int => $one->is($step) ? 0 : 1)->values();
     }
 
     private function tempC(AskMix $request, Workshop $workshop): float
