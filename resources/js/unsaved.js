@@ -12,7 +12,12 @@ const isTicked = (field) => field.type === 'checkbox' || field.type === 'radio';
 
 // Whether it holds something else than it came with.
 export function isTouched(field) {
-    if (field.tagName === 'SELECT') return [...field.options].some((one) => one.selected !== one.defaultSelected);
+    if (field.tagName === 'SELECT') {
+        const options = [...field.options];
+        // Where none is marked, a list of one choice comes with its first.
+        if (!field.multiple && !options.some((one) => one.defaultSelected)) return field.selectedIndex > 0;
+        return options.some((one) => one.selected !== one.defaultSelected);
+    }
 
     return isTicked(field) ? field.checked !== field.defaultChecked : field.value !== field.defaultValue;
 }

@@ -92,8 +92,15 @@ test('the bench is worked by keys alone, which “?” shows', async ({ page }) 
     await expect(page.getByRole('dialog')).toBeHidden();
     await page.getByRole('button', { name: 'Start it' }).click();
     await expect(page.locator('#clocks')).toContainText('ds? tea');
+    // Nothing is typed any more: the bench is left without a question.
+    const asked = [];
+    page.on('dialog', (dialog) => {
+        asked.push(dialog.type());
+        dialog.accept();
+    });
     await page.keyboard.press('w');
     await expect(page).toHaveURL(/wrong/);
+    expect(asked).toEqual([]);
 });
 
 test('what is set at one device shows at another, and what is typed there stays', async ({ page, context }) => {

@@ -38,7 +38,9 @@ export const test = base.extend({
             'console',
             (message) =>
                 ['error', 'warning'].includes(message.type()) &&
-                !/status of 4(04|09|19|22|29)|ERR_INTERNET_DISCONNECTED/.test(message.text()) &&
+                !/status of 4(04|09|19|22|29)|ERR_INTERNET_DISCONNECTED|registration blocked by Playwright/.test(
+                    message.text(),
+                ) &&
                 said.push(message.text()),
         );
         page.on('pageerror', (error) => said.push(error.message));
