@@ -19,7 +19,9 @@ final class SensorTest extends FeatureTestCase
         $key = $this->key($air);
         self::assertSame(40, strlen($key));
         self::assertStringNotContainsString($key, (string) json_encode(DB::table('airs')->get()));
-        $this->get("/shop/climate?air=$air->id")->assertDontSee($key)->assertSee('It has a key.');
+        $this->get("/shop/climate?air=$air->id")->assertSee($key);
+        $this->get("/shop/climate?air=$air->id")->assertDontSee($key);
+        self::assertSame(Air::hashed($key), $air->refresh()->sensor_key);
         $this->say($key, ['temp_c' => 12.25, 'rh_percent' => 71])->assertCreated()
             ->assertExactJson(['kept' => 1, 'not_used' => []]);
         $row = DB::table('air_readings')->where('air_id', $air->id)->sole();
@@ -83,6 +85,8 @@ final class SensorTest extends FeatureTestCase
         $this->say($key, ['readings' => 'none'])->assertJsonValidationErrors('readings');
         $this->say($key, ['readings' => array_fill(0, 501, ['temp_c' => 1, 'rh_percent' => 1])])
             ->assertJsonValidationErrors('readings');
+        $this->withHeader('Authorization', "Bearer $key")->post('/air', ['temp_c' => "\xff\xfe", 'rh_percent' => '5'])
+            ->assertUnprocessable();
         self::assertSame(0, DB::table('air_readings')->count());
     }
 

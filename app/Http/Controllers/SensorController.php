@@ -46,7 +46,7 @@ class SensorController extends Controller
         if ($check->fails()) {
             return response()->json([
                 'message' => $check->errors()->first(), 'errors' => $check->errors()->toArray(),
-            ], 422);
+            ], 422, options: JSON_INVALID_UTF8_SUBSTITUTE);
         }
         [$kept, $unused] = $this->record($check->validated()['readings'], $air, $airs);
         if ($kept > 0 && cache()->add("sensor-planned-$air->id", true, self::PLANNED_SECONDS)) {
