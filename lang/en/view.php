@@ -8,6 +8,7 @@ return [
         'sources' => [
             'station' => 'station',
             'typed' => 'typed',
+            'sensor' => 'sensor',
         ],
         'simulated' => 'simulated: {fault}',
         'no-station' => 'none',

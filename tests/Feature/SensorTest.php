@@ -22,14 +22,14 @@ final class SensorTest extends FeatureTestCase
         $this->get("/shop/climate?air=$air->id")->assertSee($key);
         $this->get("/shop/climate?air=$air->id")->assertDontSee($key);
         self::assertSame(Air::hashed($key), $air->refresh()->sensor_key);
-        $this->say($key, ['temp_c' => 12.25, 'rh_percent' => 71])->assertCreated()
+        $this->say($key, ['temp_c' => 12.5, 'rh_percent' => 71])->assertCreated()
             ->assertExactJson(['kept' => 1, 'not_used' => []]);
         $row = DB::table('air_readings')->where('air_id', $air->id)->sole();
         self::assertSame(
-            ['12.25', '71.00', '2026-12-01 09:00:00', 'sensor', null],
+            ['12.50', '71.00', '2026-12-01 09:00:00', 'sensor', null],
             [sprintf('%.2f', $row->temp_c), sprintf('%.2f', $row->rh_percent), $row->at, $row->source, $row->nonsense],
         );
-        $this->get("/shop/climate?air=$air->id")->assertSee('12.25');
+        $this->get("/shop/climate?air=$air->id")->assertSee('12.5 °C')->assertSee('71 %');
     }
 
     public function test_what_a_sensor_missed_comes_at_once_and_what_cannot_be_true_is_not_used(): void
