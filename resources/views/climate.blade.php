@@ -116,7 +116,7 @@
                             @csrf
                             <button class="press">
                                 @if ($air->sensor_key === null)
-                                    Make it a key
+                                    Make a key
                                 @else
                                     A new key
                                 @endif

@@ -163,7 +163,7 @@
                         @endforeach</select
                 ></x-field>
                 <div class="grid grid-cols-2 gap-x-4">
-                    <x-field name="quiet_from" label="Rings nothing from"
+                    <x-field name="quiet_from" label="Quiet from"
                         ><input
                             class="w-full"
                             type="time"
