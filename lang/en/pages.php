@@ -24,7 +24,7 @@ return [
         'm' => 'Mix it',
         'w' => 'Something is wrong',
         'g' => 'Ghosts left',
-        'o' => 'Done at another time, skip, or note',
+        'o' => 'Another time, skip, note',
         't' => 'Set a clock',
         'r' => 'Read aloud',
         'l' => 'Keep the screen on',
