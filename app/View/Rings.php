@@ -71,7 +71,8 @@ final readonly class Rings
         $steps = $this->workshop->plannedSteps()->with('piece:id,workshop_id,name')->where('state', StepState::Open)
             ->where('is_next', true)->where('minutes', '>', 0)->where('kind', '!=', StepKind::WipeOff->value)
             ->whereBetween('opens_at', [now()->subMinutes(self::KEPT_MINUTES), now()->addHours(self::HOURS)])
-            ->of($this->worker)->orderBy('opens_at')->limit(self::MOST)->get();
+            ->of($this->worker)->orderBy('opens_at')->limit(self::MOST)
+            ->get(['id', 'workshop_id', 'piece_id', 'step', 'title', 'opens_at']);
 
         return array_values($steps->map(
             fn (PlannedStep $step): Ring => $this->ring($step, (int) $step->opens_at?->timestamp, RingKind::Opens),
