@@ -93,7 +93,8 @@ class PlannedStep extends Keeping
         return StepKind::from($this->kind) !== StepKind::WipeOff && $this->opens_at !== null
             && $this->opens_at->getTimestamp() - $at->getTimestamp() >= 60
             && self::query()->where('piece_id', $this->piece_id)->whereIn('step', $this->follows)
-                ->whereIn('kind', [StepKind::Coat->value, StepKind::WipeOff->value])->exists();
+                // A rub between that was skipped leaves its wait to this one.
+                ->whereIn('kind', [StepKind::Coat->value, StepKind::WipeOff->value, StepKind::Denib->value])->exists();
     }
 
     /** Whether it lays something on that is measured into a cup. */

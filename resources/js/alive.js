@@ -11,6 +11,7 @@ const OFTEN_MS = 20_000;
 const SELDOM_MS = 60_000;
 const GIVEN_UP_MS = 300_000;
 const AGAIN_MS = 30_000;
+const RETRY_SECONDS = 20;
 const MISSED_BEFORE_TOLD = 2;
 const OLD_SECONDS = 60;
 const STORE = 'rings-seen';
@@ -19,17 +20,18 @@ const PARTS = ['#bench-now', '#bench-side'];
 
 const about = document.querySelector('meta[name=alive]');
 
+const openedAt = performance.now();
+const announced = new Set();
+
 let rings = [];
 let skewMs = 0;
 let waitMs = OFTEN_MS;
 let timer = null;
 let isDown = false;
 let missed = 0;
-const openedAt = performance.now();
-let heard = {};
-const announced = new Set();
 let soundedAt = 0;
 let shownAt = 0;
+let triedAt = 0;
 let isRefreshing = false;
 let title = document.title;
 let titled = null;
@@ -51,10 +53,12 @@ function see(marks) {
     try {
         localStorage.setItem(STORE, JSON.stringify(all));
     } catch {
-        // Storage is shut off: it is seen on this page alone.
+        // Storage is shut off: it goes on until its moment is long past.
     }
-    heard = { ...heard, ...all };
 }
+
+// What was heard makes no sound any more and still stands there; that holds for all pages of this device.
+const heardMark = (mark) => `heard:${mark}`;
 
 function timeOfDay(second = now()) {
     const zone = about.dataset.zone || undefined;
@@ -89,7 +93,8 @@ const isBusy = (part) =>
 async function refresh() {
     if (isRefreshing || isDown || !bench()) return;
     isRefreshing = true;
-    shownAt = now();
+    const began = now();
+    triedAt = began;
     try {
         const response = await fetch(window.location.href, { headers: { Accept: 'text/html' } });
         if (!response.ok) return;
@@ -100,8 +105,11 @@ async function refresh() {
             return part && !isBusy(part);
         });
         refreshParts(page, parts);
-        if (parts.length === PARTS.length) bench().dataset.stamp = page.querySelector('[data-stamp]').dataset.stamp;
-        bench().dataset.changes = page.querySelector('[data-stamp]').dataset.changes;
+        // A part that is typed in waits its turn, and is asked for again.
+        if (parts.length < PARTS.length) return;
+        const { stamp, changes } = page.querySelector('[data-stamp]').dataset;
+        Object.assign(bench().dataset, { stamp, changes });
+        shownAt = began;
     } catch {
         // The network is gone: what stands still counts.
     } finally {
@@ -130,6 +138,7 @@ async function ask() {
         if (isNews) await refresh();
     }
     tick();
+    window.clearTimeout(timer);
     timer = window.setTimeout(ask, waitMs);
 }
 
@@ -196,26 +205,30 @@ function ring() {
         notify(one);
         soundedAt = 0;
     });
-    const loud = due.filter(({ mark, kind }) => !(mark in heard) && (kind !== 'opens' || soundedAt === 0));
+    const known = seen();
+    const loud = due.filter(({ mark }) => !(heardMark(mark) in known));
     if (loud.length === 0 || now() - soundedAt < AGAIN_MS / 1000) return;
     soundedAt = now();
     sound(about.dataset.tone);
-    // A wait that is over is told once.
-    see(loud.filter(({ kind }) => kind === 'opens').map(({ mark }) => mark));
+    // A wait that is over sounds once.
+    const once = loud.filter(({ kind }) => kind === 'opens').map(({ mark }) => heardMark(mark));
+    if (once.length > 0) see(once);
 }
 
 function tick() {
     count(document, now());
     ring();
     const moments = (bench()?.dataset.changes ?? '').split(' ').filter(Boolean).map(Number);
-    if (moments.some((at) => at <= now() && at > shownAt) && !isRefreshing) refresh();
+    const isPast = moments.some((at) => at <= now() && at > shownAt);
+    if (isPast && !isRefreshing && now() - triedAt > RETRY_SECONDS) refresh();
 }
 
 if (about) {
     skewMs = keptSkew();
     shownAt = now();
     const isTold = (event) => {
-        if (event.isTrusted) ringing(rings, now(), seen()).forEach(({ mark }) => (heard[mark] = Math.floor(now())));
+        const due = event.isTrusted ? ringing(rings, now(), seen()) : [];
+        if (due.length > 0) see(due.map(({ mark }) => heardMark(mark)));
     };
     document.addEventListener('pointerdown', (event) => {
         isDown = true;

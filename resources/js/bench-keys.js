@@ -5,7 +5,13 @@ import { sound } from './signal';
 import { say } from './words';
 
 const AWAKE = 'screen-on';
+// A key pressed twice is one press: what has just come onto the page is not meant by the second.
+const REST_MS = 600;
 const CAN_BE_READ = '[data-read-aloud]';
+
+let freshAt = -REST_MS;
+
+const isResting = () => 'saving' in document.documentElement.dataset || performance.now() - freshAt < REST_MS;
 
 const isTyping = (target) => target.closest?.('input, select, textarea, [contenteditable]');
 const shown = (element) => element.getClientRects().length > 0;
@@ -18,7 +24,7 @@ document.addEventListener('keydown', (event) => {
         keys.open ? keys.close() : keys.showModal();
         return;
     }
-    if (keys?.open) return;
+    if (keys?.open || isResting()) return;
     const pressed = [...document.querySelectorAll(`[data-key="${CSS.escape(event.key.toLowerCase())}"]`)].find(shown);
     if (!pressed) return;
     event.preventDefault();
@@ -95,5 +101,8 @@ document.addEventListener('click', (event) => {
 
 document.addEventListener('visibilitychange', () => !document.hidden && wanted() && stayAwake(true));
 if (navigator.wakeLock && wanted()) stayAwake(true);
-document.addEventListener('fresh', dress);
+document.addEventListener('fresh', () => {
+    freshAt = performance.now();
+    dress();
+});
 document.addEventListener('DOMContentLoaded', dress);

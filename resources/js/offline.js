@@ -46,12 +46,12 @@ if (canKeep) {
             })
             .catch(() => {});
         document.addEventListener('submit', (event) => {
-            if (new URL(event.target.action).pathname === '/sign-out') {
+            if (event.target.getAttribute('action')?.endsWith('/sign-out')) {
                 forget();
                 sessionStorage.removeItem(AT);
             }
         });
-    } else if (!document.body.hasAttribute('data-no-network')) {
+    } else {
         forget();
     }
 }

@@ -77,13 +77,21 @@ test('the bench is worked by keys alone, which “?” shows', async ({ page }) 
     await expect(page.getByRole('dialog')).toContainText('Start or stop the clock');
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toBeHidden();
+    // What has just come onto the page takes no key for a moment.
+    const rest = () => page.waitForTimeout(700);
     await page.keyboard.press('s');
     await expect(page.locator('#bench-now [data-since]')).toHaveText('0:00');
+    await rest();
     await page.keyboard.press('s');
     await expect(page.getByRole('button', { name: 'Start the clock' })).toBeVisible();
+    await rest();
     const was = await page.locator('#now-title').innerText();
     await page.keyboard.press('d');
     await expect(page.locator('#now-title')).not.toHaveText(was);
+    const next = await page.locator('#now-title').innerText();
+    await page.keyboard.press('d');
+    await rest();
+    await expect(page.locator('#now-title')).toHaveText(next);
     await page.keyboard.press('t');
     await expect(page.locator('#set-a-clock')).toHaveAttribute('open', '');
     // What is typed into a field is no key.
@@ -92,6 +100,7 @@ test('the bench is worked by keys alone, which “?” shows', async ({ page }) 
     await expect(page.getByRole('dialog')).toBeHidden();
     await page.getByRole('button', { name: 'Start it' }).click();
     await expect(page.locator('#clocks')).toContainText('ds? tea');
+    await rest();
     // Nothing is typed any more: the bench is left without a question.
     const asked = [];
     page.on('dialog', (dialog) => {

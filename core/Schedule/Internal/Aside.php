@@ -19,10 +19,15 @@ final class Aside
     /** How many things this machine can work out at once; 1 where it cannot be told or a process cannot be split. */
     public static function atOnce(): int
     {
-        $machine = function_exists('pcntl_fork') && is_readable('/proc/cpuinfo') ? file('/proc/cpuinfo') : false;
+        $machine = self::canSplit() && is_readable('/proc/cpuinfo') ? file('/proc/cpuinfo') : false;
         $cores = $machine === false ? [] : preg_grep('/^processor\s*:/', $machine);
 
         return max(1, count($cores === false ? [] : $cores));
+    }
+
+    private static function canSplit(): bool
+    {
+        return function_exists('pcntl_fork') && function_exists('posix_kill');
     }
 
     /**
@@ -31,7 +36,7 @@ final class Aside
      */
     public static function begin(callable $work): ?self
     {
-        $pair = function_exists('pcntl_fork') ? stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0) : false;
+        $pair = self::canSplit() ? stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0) : false;
         $process = $pair === false ? -1 : pcntl_fork();
         if ($pair === false || $process < 0) {
             return null;
