@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\DatabaseGone;
 use App\Http\DiskFull;
+use App\Http\Middleware\AnswersPress;
 use App\Http\Middleware\ApplyPreferences;
 use App\Http\Middleware\OwnPagesOnly;
 use App\Http\Middleware\ReadableInput;
@@ -37,7 +38,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->appendToPriorityList(ShareErrorsFromSession::class, ReadableInput::class);
         $middleware->authenticateSessions();
         $middleware->web(
-            append: [ReadableInput::class, ApplyPreferences::class, SeenLately::class],
+            append: [ReadableInput::class, ApplyPreferences::class, SeenLately::class, AnswersPress::class],
         );
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/bench');

@@ -28,6 +28,7 @@ use Illuminate\Support\Carbon;
  * @property Facts $facts
  * @property int|null $undoes_id
  * @property string|null $once_key
+ * @property string|null $press  the press of a device that it is of
  * @property int|null $revision  the change of its piece that opened its step, or closed it again
  * @property Piece|null $piece
  * @property User|null $user
@@ -38,7 +39,7 @@ class LogEntry extends Keeping
 
     protected $fillable = [
         'piece_id', 'user_id', 'kind', 'step', 'title', 'happened_at', 'minutes', 'body', 'facts', 'undoes_id',
-        'once_key', 'revision',
+        'once_key', 'press', 'revision',
     ];
 
     protected function casts(): array

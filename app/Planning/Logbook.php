@@ -29,8 +29,6 @@ use Illuminate\Support\Carbon;
 /** Writes down what happens at the bench, once each, and lets the plan follow. */
 final readonly class Logbook
 {
-    private const NO_FORM = ['read' => null, 'once' => null];
-
     public function __construct(
         private Planner $planner,
         private WoodAtBench $wood,
@@ -44,7 +42,7 @@ final readonly class Logbook
     /**
      * A step is done. A second press for the same step is the same entry.
      *
-     * @param  string|null  $read  mark of the step as the page showed it
+     * @param  CarbonInterface|null  $at  where the maker says another time than the press itself
      * @return array{LogEntry, bool} the entry, and whether this call wrote it
      */
     public function done(
@@ -52,11 +50,11 @@ final readonly class Logbook
         User $user,
         ?CarbonInterface $at = null,
         ?float $minutes = null,
-        ?string $read = null,
+        Press $press = new Press,
         Measured $measured = new Measured,
     ): array {
-        $at ??= now();
-        $this->sameAsRead($step, $read);
+        $at ??= $press->at();
+        $this->sameAsRead($step, $press);
         $minutes ??= StepClock::of($step)->minutesAt($at);
         $early = $step->opens_at !== null && $at->lt($step->opens_at)
             ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null;
@@ -78,7 +76,7 @@ final readonly class Logbook
 
         return $this->once(
             $step, $user, EntryKind::Done, $at,
-            ['minutes' => $minutes === null ? null : min($minutes, 9999), 'facts' => $told],
+            ['minutes' => $minutes === null ? null : min($minutes, 9999), 'facts' => $told, 'press' => $press->once],
             fn () => $this->allow($step, $at, $measured),
             fn (LogEntry $entry) => $this->follow($step, $entry, $at),
         );
@@ -125,18 +123,18 @@ final readonly class Logbook
     }
 
     /** @return array{LogEntry, bool} */
-    public function skip(PlannedStep $step, User $user, string $reason, ?string $read = null): array
+    public function skip(PlannedStep $step, User $user, string $reason, Press $press = new Press): array
     {
-        $this->sameAsRead($step, $read);
+        $this->sameAsRead($step, $press);
 
-        return $this->once($step, $user, EntryKind::Skipped, now(), ['body' => $reason]);
+        return $this->once(
+            $step, $user, EntryKind::Skipped, $press->at(), ['body' => $reason, 'press' => $press->once],
+        );
     }
 
     /**
      * A start of the clock, a note or a mishap at a step.
      *
-     * @param  array{read: string|null, once: string|null}  $form mark of the step as the page showed it; key of the
-     *     form
      * @param  Said|null  $title  what it says, where not the step's own title
      */
     public function write(
@@ -144,16 +142,16 @@ final readonly class Logbook
         User $user,
         EntryKind $kind,
         ?string $body = null,
-        array $form = self::NO_FORM,
+        Press $press = new Press,
         ?Said $title = null,
     ): LogEntry {
-        $this->sameAsRead($step, $form['read']);
+        $this->sameAsRead($step, $press);
 
         return $this->jot($step->piece->workshop, [
             'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step,
             'title' => $title ?? $step->title,
-            'happened_at' => now(), 'body' => $body, 'facts' => $this->air($step, now()),
-        ], $form['once']);
+            'happened_at' => $press->at(), 'body' => $body, 'facts' => $this->air($step, $press->at()),
+        ], $press->once);
     }
 
     /**
@@ -248,9 +246,9 @@ final readonly class Logbook
     }
 
     /** A page that was made before the plan changed may name another step than the one it showed. */
-    private function sameAsRead(PlannedStep $step, ?string $read): void
+    private function sameAsRead(PlannedStep $step, Press $press): void
     {
-        if ($read !== null && $read !== $step->mark()) {
+        if ($press->read !== null && $press->read !== $step->mark()) {
             throw new Refused('step', new Said('bench.another-step', ['step' => $step->title]));
         }
     }

@@ -37,16 +37,18 @@ final readonly class Mender
      * Writes the fault down and holds the piece back.
      *
      * @param  array<string, mixed>  $fault  as `bin/grain mend` takes it
-     * @param  array{read: string|null, once: string|null}  $form
      */
-    public function hold(PlannedStep $step, User $user, array $fault, ?string $body, array $form): void
+    public function hold(PlannedStep $step, User $user, array $fault, ?string $body, Press $press): void
     {
         $piece = $step->piece;
         $read = Fault::read(Document::of($fault), $this->core($piece));
         $what = new Said('bench.wrong', [
             'step' => $step->title, 'fault' => $read->kind->label(), 'face' => $read->face()->said(),
         ]);
-        $this->logbook->write($step, $user, EntryKind::Wrong, $body, $form, $what);
+        $entry = $this->logbook->write($step, $user, EntryKind::Wrong, $body, $press, $what);
+        if (! $entry->wasRecentlyCreated) {
+            return;
+        }
         $fault = Document::of($read->toArray());
         $this->planner->apply($piece->workshop, fn () => $piece->update(['fault' => $fault]), $piece);
     }

@@ -356,6 +356,12 @@ final readonly class Show
         ]);
     }
 
+    /** A step with its piece, as it stands alone. */
+    public function pieceStep(PlannedStep $step): string
+    {
+        return $step->piece->name.': '.$this->said($step->title);
+    }
+
     public function step(PlannedStep $step): StepWords
     {
         return StepWords::of($step, $this);

@@ -220,6 +220,10 @@ return [
         'which-still-come-takes' => 'which is still to come; it takes a time up to now.',
         'before-step-follows-takes' => 'before the step it follows; it takes a time from {from} to now.',
         'already-logged-nothing-added' => '{entry} was already logged; nothing was added.',
+        'otherwise' => [
+            'done' => 'Done by {who}, {at}.',
+            'skip' => 'Skipped by {who}, {at}: {why}',
+        ],
         'clock-runs' => 'The clock runs on {step}.',
         'clock-stands' => 'The clock on {step} stands.',
         'noted' => 'Noted.',

@@ -1,6 +1,7 @@
 // A page that stays open stays true: it counts by itself, rings when a moment comes, and asks the server again when the
 // hour passes, the tab wakes, or something was pressed elsewhere. What is typed or under a finger is never moved.
 
+import { now, setTo, timeOfDay } from './clock';
 import { count, told } from './counts';
 import { refreshParts } from './live-forms';
 import { isQuiet, kept, ringing } from './rings';
@@ -15,7 +16,6 @@ const RETRY_SECONDS = 20;
 const MISSED_BEFORE_TOLD = 2;
 const OLD_SECONDS = 60;
 const STORE = 'rings-seen';
-const SKEW = 'clock-skew';
 const PARTS = ['#bench-now', '#bench-side'];
 
 const about = document.querySelector('meta[name=alive]');
@@ -24,11 +24,11 @@ const openedAt = performance.now();
 const announced = new Set();
 
 let rings = [];
-let skewMs = 0;
 let waitMs = OFTEN_MS;
 let timer = null;
 let isDown = false;
 let missed = 0;
+let asked = 0;
 let soundedAt = 0;
 let shownAt = 0;
 let triedAt = 0;
@@ -36,7 +36,6 @@ let isRefreshing = false;
 let title = document.title;
 let titled = null;
 
-const now = () => (Date.now() + skewMs) / 1000;
 const bench = () => document.querySelector('[data-stamp]');
 
 function seen() {
@@ -59,29 +58,6 @@ function see(marks) {
 
 // What was heard makes no sound any more and still stands there; that holds for all pages of this device.
 const heardMark = (mark) => `heard:${mark}`;
-
-function timeOfDay(second = now()) {
-    const zone = about.dataset.zone || undefined;
-    const form = { timeZone: zone, hour: '2-digit', minute: '2-digit' };
-    return new Intl.DateTimeFormat('en-GB', form).format(second * 1000);
-}
-
-// By how much this device's clock is wrong, as it was last known: a page that the device kept says an old time itself.
-function keptSkew() {
-    try {
-        return Number(localStorage.getItem(SKEW) ?? 0);
-    } catch {
-        return 0;
-    }
-}
-
-function keepSkew() {
-    try {
-        localStorage.setItem(SKEW, String(skewMs));
-    } catch {
-        // It is learnt again on the next page.
-    }
-}
 
 // Whether the page comes from what the device kept.
 const isOld = () => now() - Number(about.dataset.at) > OLD_SECONDS + (performance.now() - openedAt) / 1000;
@@ -119,9 +95,13 @@ async function refresh() {
 
 async function ask() {
     window.clearTimeout(timer);
+    asked += 1;
+    const mine = asked;
     const answer = await fetch(about.content, { headers: { Accept: 'application/json' } })
         .then((response) => (response.ok ? response.json() : null))
         .catch(() => null);
+    // Asked again meanwhile: the later answer counts.
+    if (mine !== asked) return;
     missed = answer === null ? missed + 1 : 0;
     const away = document.querySelector('#away');
     if (away) away.hidden = missed < MISSED_BEFORE_TOLD;
@@ -130,9 +110,9 @@ async function ask() {
     if (answer === null) {
         waitMs = Math.min(GIVEN_UP_MS, missed < MISSED_BEFORE_TOLD ? OFTEN_MS : 2 * waitMs);
     } else {
-        skewMs = Math.abs(answer.at * 1000 - Date.now()) > 2000 ? answer.at * 1000 - Date.now() : 0;
-        keepSkew();
+        setTo(answer.at);
         rings = answer.rings;
+        document.dispatchEvent(new CustomEvent('reached', { detail: answer }));
         const isNews = bench() && !answer.stale && answer.stamp !== bench().dataset.stamp;
         waitMs = isNews ? OFTEN_MS : Math.min(SELDOM_MS, waitMs * 1.25);
         if (isNews) await refresh();
@@ -199,7 +179,7 @@ function ring() {
     if (document.title !== titled) title = document.title;
     titled = due.length > 0 ? `${words(due[0])} · ${due[0].says}` : title;
     if (document.title !== titled) document.title = titled;
-    if (isQuiet(about.dataset.quiet, timeOfDay())) return;
+    if (isQuiet(about.dataset.quiet, timeOfDay(now()))) return;
     due.filter(({ mark }) => !announced.has(mark)).forEach((one) => {
         announced.add(one.mark);
         notify(one);
@@ -224,7 +204,6 @@ function tick() {
 }
 
 if (about) {
-    skewMs = keptSkew();
     shownAt = now();
     const isTold = (event) => {
         const due = event.isTrusted ? ringing(rings, now(), seen()) : [];

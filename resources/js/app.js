@@ -11,6 +11,7 @@ import './live-forms';
 import newPiece from './new-piece';
 import './photographs';
 import planNews from './plan-news';
+import './presses';
 import './prices';
 import routeOrder from './route-order';
 import shapeEditor from './shape-editor';

@@ -12,7 +12,16 @@ const main = () => document.querySelector('main');
 // So much is sent on even when the page is left at once.
 const KEEPALIVE_BYTES = 60_000;
 const BUSY_MS = 4000;
+// Who presses with wet hands is not left waiting: what is not answered by then waits on the device.
+const PATIENCE_MS = 15_000;
 const FRESH_MS = 600;
+
+// The shop's computer was not reached, or has no records.
+class NotReached extends Error {}
+
+// What becomes of a press that does not arrive; set by whoever keeps them.
+let held = null;
+export const holding = (how) => (held = how);
 
 // With keepalive a small form arrives even when the page is left at once. Throws, in words, what kept it from being
 // taken.
@@ -20,17 +29,18 @@ export async function send(form, submitter, keepalive = false) {
     return post(form.action, new FormData(form, submitter ?? undefined), keepalive);
 }
 
-async function post(action, body, keepalive) {
-    const how = { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin', keepalive };
+async function post(action, body, keepalive, signal) {
+    const headers = { Accept: 'text/html' };
+    const how = { method: 'POST', body, headers, credentials: 'same-origin', keepalive, signal };
     const response = await fetch(action, how).catch(() => {
-        throw new Error(say('nothing-saved'));
+        throw new NotReached(say('nothing-saved'));
     });
     if (response.status === 419) {
         throw new Error(say('open-too-long'));
     }
     const page = new DOMParser().parseFromString(await response.text(), 'text/html');
     if (response.status === 503) {
-        throw new Error(say('records-gone'));
+        throw new NotReached(say('records-gone'));
     }
     if (!response.ok) {
         throw new Error(say('refused', { why: page.querySelector('h1')?.textContent ?? response.statusText }));
@@ -95,9 +105,11 @@ function kept() {
     };
 }
 
-async function sendLive(form, body, taken, follows) {
+async function sendLive({ form, action, body, taken, follows, isPress }) {
+    if (isPress && held.mustWait()) throw new NotReached();
     if (follows && left && body.has('version')) body.set('version', left);
-    const { page, url } = await post(form.action, body, isSmall(body));
+    const signal = isPress ? AbortSignal.timeout(PATIENCE_MS) : undefined;
+    const { page, url } = await post(action, body, isSmall(body), signal);
     const fresh = page.querySelector('main');
     if (!fresh) throw new Error(say('unreadable'));
     const { opened, focus, caret } = kept();
@@ -117,6 +129,8 @@ async function sendLive(form, body, taken, follows) {
         field.focus({ preventScroll: true });
         if (caret !== null && restored.includes(field)) field.setSelectionRange?.(caret, caret);
     }
+    // Of a row of numbers the next one is typed at once.
+    if (form.querySelector('[autofocus]')) main().querySelector('[autofocus]')?.focus({ preventScroll: true });
     left = page.querySelector('input[name=version]')?.value ?? null;
     if (waiting <= 1) goToFirst();
     rest();
@@ -142,13 +156,16 @@ document.addEventListener('submit', (event) => {
         return;
     }
     event.preventDefault();
+    const own = event.submitter?.hasAttribute('formaction') ? event.submitter.formAction : null;
+    const isPress = held !== null && 'press' in form.dataset && own === null;
+    if (isPress) held.dress(body);
     const follows = waiting > 0;
     const taken = sent(main(), form);
     waiting += 1;
     document.documentElement.dataset.saving = '';
     underWay = underWay
-        .then(() => sendLive(form, body, taken, follows))
-        .catch((error) => tell(error.message))
+        .then(() => sendLive({ form, action: own ?? form.action, body, taken, follows, isPress }))
+        .catch((error) => (error instanceof NotReached && isPress ? held.take(form, body) : tell(error.message)))
         .then(() => {
             waiting -= 1;
             if (waiting === 0) delete document.documentElement.dataset.saving;

@@ -1,6 +1,8 @@
 // What a device keeps of the app: the worker that keeps it, the pages that it is given beforehand, and nothing of them
 // for whoever is not signed in any more.
 
+import { say } from './words';
+
 const PAGES = 'pages';
 const AGAIN_MS = 15 * 60_000;
 const AT = 'pages-kept';
@@ -33,7 +35,26 @@ async function keepPages(addresses) {
     document.documentElement.dataset.kept = String(addresses.length);
 }
 
+// What was sent changed them.
+async function keepAnew() {
+    const cache = await window.caches.open(PAGES);
+    for (const request of await cache.keys()) {
+        const page = await fetch(request.url, { headers: { Accept: 'text/html' } });
+        if (page.ok && !page.redirected) await cache.put(request, page);
+    }
+}
+
+// Elsewhere the page says what is missing.
+function dress() {
+    const line = document.querySelector('[data-no-pages]');
+    if (!line || window.isSecureContext) return;
+    line.textContent = say('keeps-no-pages');
+    line.hidden = false;
+}
+document.addEventListener('DOMContentLoaded', dress);
+
 if (canKeep) {
+    document.addEventListener('presses-sent', () => keepAnew().catch(() => {}));
     const isSignedIn = document.querySelector('meta[name=alive]') !== null;
     if (isSignedIn) {
         navigator.serviceWorker

@@ -8,7 +8,7 @@ import { registerRoute, setCatchHandler } from 'workbox-routing';
 import { NetworkFirst, NetworkOnly } from 'workbox-strategies';
 import files from 'virtual:files';
 
-const PAGES = /^\/(bench|rack\/weigh|pieces\/\d+\/(route|card)|steps\/\d+\/cup)$/;
+const PAGES = /^\/(bench|rack\/weigh|shop\/climate|pieces\/\d+\/(route|card)|steps\/\d+\/(cup|wrong))$/;
 
 // A shop's computer that is slow is waited for; what a device kept may be hours old.
 const PATIENCE_SECONDS = 8;

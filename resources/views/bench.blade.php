@@ -112,7 +112,7 @@
                         Done at another time, skip, or note
                     </summary>
                     <div class="mt-2 flex flex-wrap gap-8">
-                        <x-step-form :$step to="done" press="Log it" is-big enctype="multipart/form-data">
+                        <x-step-form :$step to="done" press="Log it" is-big data-live enctype="multipart/form-data">
                             <x-field name="at" label="Done at"
                                 ><input
                                     type="datetime-local"

@@ -36,7 +36,14 @@
         <div class="mt-5 grid gap-x-14 gap-y-6 lg:grid-cols-3">
             <section aria-labelledby="readings">
                 <h2 id="readings">Readings</h2>
-                <form method="post" action="{{ route('climate.readings', $air) }}" class="mt-1" data-live>
+                <form
+                    method="post"
+                    action="{{ route('climate.readings', $air) }}"
+                    class="mt-1"
+                    data-live
+                    data-press="air"
+                    data-says="{{ $air->name }}"
+                >
                     @csrf
                     <div class="flex items-end gap-x-3">
                         <x-number name="temp" :label="$show->unit(Unit::Temperature)" class="w-20" required />

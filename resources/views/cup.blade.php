@@ -47,7 +47,14 @@
                         <b>{{ $show->minutes($page->potLife()) }}</b>
                         at {{ $show->temperature(round($page->tempC, 1)) }}.
                     </p>
-                    <form method="post" action="{{ route('timers.store') }}" class="mt-3">
+                    <form
+                        method="post"
+                        action="{{ route('timers.store') }}"
+                        class="mt-3"
+                        data-live
+                        data-press="timer"
+                        data-says="{{ $show->pieceStep($step) }}"
+                    >
                         @csrf
                         <x-once />
                         <input type="hidden" name="timed" value="pot-life" />

@@ -85,3 +85,25 @@ test('the morning after, the musts of the new day stand first and are done', asy
     await done();
     await expect(title).not.toHaveText(was);
 });
+
+test('the network gone for a day: what was pressed stands at its own time, in its own order', async ({
+    page,
+    context,
+}) => {
+    await register(page);
+    await draw(page, 'Ebb bowl');
+    await page.goto('/bench');
+    await expect(page.locator('#now-title')).toContainText('Mount by the tenon');
+    const pressedOn = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' }).format(now());
+    await context.setOffline(true);
+    await page.locator('#done').click();
+    await expect(page.locator('#presses')).toContainText('1 press waits');
+    await moveClock(page, now() + 24 * HOUR);
+    await expect(page.locator('#presses')).toContainText('1 press waits');
+    await context.setOffline(false);
+    await moveClock(page, now());
+    await expect(page.locator('#presses')).toBeHidden();
+    await expect(page.locator('#now-title')).not.toContainText('Mount by the tenon');
+    await page.goto('/log');
+    await expect(page.locator('main div.flex', { hasText: 'Mount by the tenon' }).first()).toContainText(pressedOn);
+});

@@ -143,14 +143,17 @@ test('a bench that is not answered goes on counting, says so, and is right again
     page,
     context,
 }) => {
+    const answered = page.waitForResponse((response) => response.url().endsWith('/plan'));
     await openDemo(page);
+    await answered;
     await context.setOffline(true);
     const wake = () => page.evaluate(() => window.dispatchEvent(new Event('online')));
     await wake();
     await expect(page.locator('#away')).toBeHidden();
-    await page.waitForTimeout(500);
-    await wake();
-    await expect(page.locator('#away')).toBeVisible();
+    await expect(async () => {
+        await wake();
+        await expect(page.locator('#away')).toBeVisible({ timeout: 1000 });
+    }).toPass();
     await expect(page.locator('table.waiting [data-until]').first()).toHaveText(/\d/);
     await context.setOffline(false);
     await wake();

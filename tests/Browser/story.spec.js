@@ -103,14 +103,18 @@ test('a new maker goes from a drawn bowl to a moved date, by mouse', async ({ pa
     const at = (words) => titles.findIndex((text) => text.includes(words));
     expect(at('Sand the outside')).toBeLessThan(at('Sand the rim'));
     const grip = step('Dust off').locator('.route-grip');
-    await grip.scrollIntoViewIfNeeded();
-    const [from, to] = [await grip.boundingBox(), await step('Dye').boundingBox()];
-    await page.mouse.move(from.x + 6, from.y + 10);
-    await page.mouse.down();
-    await page.mouse.move(from.x + 12, from.y - 12, { steps: 4 });
-    await page.mouse.move(to.x + 200, to.y + 12, { steps: 6 });
-    await page.mouse.up();
-    await expect(page.getByText('Not there. Cutting and burning would lay new dust on it.')).toBeVisible();
+    // A page that is still being laid out moves what is to be gripped: then it is tried again.
+    await expect(async () => {
+        await grip.scrollIntoViewIfNeeded();
+        const [from, to] = [await grip.boundingBox(), await step('Dye').boundingBox()];
+        await page.mouse.move(from.x + 6, from.y + 10);
+        await page.mouse.down();
+        await page.mouse.move(from.x + 12, from.y - 12, { steps: 4 });
+        await page.mouse.move(to.x + 200, to.y + 12, { steps: 6 });
+        await page.mouse.up();
+        const why = page.getByText('Not there. Cutting and burning would lay new dust on it.');
+        await expect(why).toBeVisible({ timeout: 2000 });
+    }).toPass();
 });
 
 test('the same by keyboard alone', async ({ page }) => {

@@ -26,7 +26,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** The rack: blanks, their weights, and what follows from them. */
 final class RackTest extends FeatureTestCase
 {
-    private const BOWL = [
+    public const BOWL = [
         'form' => 'rough-bowl', 'wood' => 'Ash (white)', 'grain' => 'side', 'diameter_mm' => '280', 'length_mm' => '95',
         'wall_mm' => '28', 'tenon_mm' => '62', 'pith' => 'out', 'keeping' => 'wrapped', 'place' => 'Top shelf',
     ];

@@ -18,6 +18,9 @@ use Illuminate\Http\Request;
 
 class BenchController extends Controller
 {
+    /** So many of the next pieces can be pressed on without a network. */
+    private const NEXT_KEPT = 3;
+
     public function show(Request $request, Planner $planner, Catalogue $catalogue, Show $show): View
     {
         $workshop = $this->workshop($request);
@@ -33,21 +36,29 @@ class BenchController extends Controller
             'next' => route('bench', array_filter([
                 'hands' => $request->query('hands'), 'ahead' => $ahead + 1,
             ])),
-            'stamp' => Stamp::of($workshop), 'keep' => $this->kept($board),
+            'stamp' => Stamp::of($workshop), 'keep' => $this->kept($board, $request->query('hands')),
             'pieces' => $workshop->pieces()->working()->orderBy('name')
                 ->pluck('name', 'id'),
         ]);
     }
 
     /** @return list<string> pages that a device keeps for when the network is gone */
-    private function kept(BenchBoard $board): array
+    private function kept(BenchBoard $board, mixed $hands): array
     {
+        $nexts = range(1, max(1, min(self::NEXT_KEPT, $board->readyCount - 1)));
         $steps = collect([$board->now])->filter()->concat($board->ready)->concat($board->waiting)->unique('piece_id');
 
         return [
             route('bench', absolute: false), route('rack.weigh', absolute: false),
+            route('climate', absolute: false),
+            ...array_map(fn (int $ahead): string => route(
+                'bench', array_filter(['hands' => $hands, 'ahead' => $ahead]), absolute: false,
+            ), $nexts),
             ...array_values($steps->map(
                 fn (PlannedStep $step): string => route('pieces.route', $step->piece_id, absolute: false),
+            )->all()),
+            ...array_values(collect([$board->now])->filter()->concat($board->ready)->map(
+                fn (PlannedStep $step): string => route('steps.wrong', $step, absolute: false),
             )->all()),
         ];
     }

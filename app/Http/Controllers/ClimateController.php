@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\PressedAt;
 use App\Http\Requests\SaveAir;
 use App\Jobs\DeriveRack;
 use App\Models\Air;
@@ -86,9 +87,9 @@ class ClimateController extends Controller
             'temp' => ['required', 'numeric', $show->between(Unit::Temperature, -100, 200)],
             'rh' => ['required', 'numeric', 'between:-10,200'],
             'at' => ['nullable', 'date_format:Y-m-d\TH:i', 'after:2000-01-01'],
-        ]);
+        ] + PressedAt::rule());
         $at = isset($typed['at'])
-            ? Carbon::parse($typed['at'], $this->user($request)->timeZone()) : now();
+            ? Carbon::parse($typed['at'], $this->user($request)->timeZone()) : PressedAt::of($request);
         if ($at->isFuture()) {
             throw ValidationException::withMessages(['at' => say('http.climate.read-which-still-come', [
                 'at' => $typed['at'],

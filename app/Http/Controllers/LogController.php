@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\PressedAt;
 use App\Http\Requests\WriteNote;
 use App\Models\EntryKind;
 use App\Models\Kept\Facts;
@@ -48,7 +49,7 @@ class LogController extends Controller
         $workshop = $this->workshop($request);
         $this->logbook->jot($workshop, [
             'piece_id' => $piece?->id, 'user_id' => $this->user($request)->id, 'kind' => EntryKind::Note,
-            'happened_at' => now(),
+            'happened_at' => PressedAt::of($request),
             'body' => $request->validated('body'),
             'facts' => new Facts(measured: new Measured(weightG: $grams === null ? null : round($grams, 2))),
         ], $request->validated('once'));

@@ -39,7 +39,7 @@ class MendController extends Controller
     {
         $this->mender->hold(
             $step, $this->user($request), $request->fault($this->show, $step), $request->validated('body'),
-            $request->form(),
+            $request->press(),
         );
 
         return redirect()->route('pieces.mend', $step->piece_id)

@@ -24,6 +24,7 @@ class PlanController extends Controller
         return response()->json([
             'version' => $workshop->version, 'stamp' => Stamp::of($workshop),
             'stale' => $planner->isStale($workshop), 'at' => now()->getTimestamp(),
+            'token' => csrf_token(), 'user' => $this->user($request)->id,
             'rings' => array_map(fn (Ring $ring): array => $ring->toArray(), $rings->coming()),
         ]);
     }

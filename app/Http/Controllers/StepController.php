@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\AnswersPress;
 use App\Http\Requests\AtStep;
 use App\Http\Requests\HeedCaution;
 use App\Http\Requests\LogDone;
@@ -16,6 +17,7 @@ use App\Models\PlannedStep;
 use App\Pictures\Photos;
 use App\Planning\Logbook;
 use App\Planning\OutOfTime;
+use App\Planning\Press;
 use App\View\Moved;
 use App\View\Show;
 use Carbon\CarbonInterface;
@@ -43,7 +45,8 @@ class StepController extends Controller
         $written = false;
         try {
             [$entry, $written] = $this->logbook->done(
-                $step, $this->user($request), $request->at(), $request->minutes(), $request->form()['read'], $measured,
+                step: $step, user: $this->user($request), at: $request->at(), minutes: $request->minutes(),
+                press: $request->press(), measured: $measured,
             );
         } catch (OutOfTime $e) {
             throw ValidationException::withMessages(['at' => $this->outOfTime($e)]);
@@ -52,9 +55,7 @@ class StepController extends Controller
             $written || $this->photos->forget($step->workshop_id, (string) $measured->photo);
         }
         if (! $written) {
-            return back()->with('said', say('http.step.already-logged-nothing-added', [
-                'entry' => $this->quoted($entry),
-            ]));
+            return $this->wasThere($entry, $request->press());
         }
         $early = $entry->facts->planned->earlyHours;
         $late = $entry->facts->planned->lateHours;
@@ -105,27 +106,43 @@ class StepController extends Controller
     public function skip(LogSkip $request, PlannedStep $step): RedirectResponse
     {
         [$entry, $written] = $this->logbook->skip(
-            $step, $this->user($request), $request->validated('reason'), $request->form()['read'],
+            $step, $this->user($request), $request->validated('reason'), $request->press(),
         );
 
-        return back()->with('said', $written
-            ? say('http.step.skipped', ['entry' => $this->quoted($entry)])
-            : say('http.step.already-logged-nothing-added', [
-                'entry' => $this->quoted($entry),
+        return $written
+            ? back()->with('said', say('http.step.skipped', ['entry' => $this->quoted($entry)]))
+                ->with('undo', $entry->id)
+            : $this->wasThere($entry, $request->press());
+    }
+
+    /** The step was settled before: by this same press, sent again, or by another. */
+    private function wasThere(LogEntry $entry, Press $press): RedirectResponse
+    {
+        $said = back()->with('said', say('http.step.already-logged-nothing-added', [
+            'entry' => $this->quoted($entry),
+        ]));
+        if ($entry->press !== null && $entry->press === $press->once) {
+            return $said;
+        }
+
+        return $said->with(AnswersPress::OTHERWISE, [
+            'undo' => $entry->id, 'message' => say('http.step.otherwise.'.$entry->kind->value, [
+                'who' => $entry->user->name ?? '', 'at' => $this->show->dayTime($entry->happened_at),
+                'why' => $entry->body ?? '',
             ]),
-        )->with('undo', $entry->id);
+        ]);
     }
 
     public function start(AtStep $request, PlannedStep $step): RedirectResponse
     {
-        $this->logbook->write($step, $this->user($request), EntryKind::Started, null, $request->form());
+        $this->logbook->write($step, $this->user($request), EntryKind::Started, null, $request->press());
 
         return back()->with('said', say('http.step.clock-runs', ['step' => $this->quoted($step)]));
     }
 
     public function stop(AtStep $request, PlannedStep $step): RedirectResponse
     {
-        $this->logbook->write($step, $this->user($request), EntryKind::Stopped, null, $request->form());
+        $this->logbook->write($step, $this->user($request), EntryKind::Stopped, null, $request->press());
 
         return back()->with('said', say('http.step.clock-stands', ['step' => $this->quoted($step)]));
     }
@@ -133,7 +150,7 @@ class StepController extends Controller
     public function note(LogWords $request, PlannedStep $step): RedirectResponse
     {
         $this->logbook->write(
-            $step, $this->user($request), EntryKind::Note, $request->validated('body'), $request->form(),
+            $step, $this->user($request), EntryKind::Note, $request->validated('body'), $request->press(),
         );
 
         return back()->with('said', say('http.step.noted'));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\PressedAt;
 use App\Http\Requests\StartTimer;
 use App\Models\Timer;
 use App\View\Clocks;
@@ -20,8 +21,9 @@ class TimerController extends Controller
         $minutes = $typed['for_minutes'] ?? null;
         $timer = [
             'user_id' => $this->user($request)->id, 'piece_id' => $typed['at_piece'] ?? null,
-            'kind' => $request->kind(), 'name' => $typed['called'] ?? null, 'started_at' => now(),
-            'rings_at' => $minutes === null ? null : now()->addSeconds((int) round(60 * (float) $minutes)),
+            'kind' => $request->kind(), 'name' => $typed['called'] ?? null, 'started_at' => PressedAt::of($request),
+            'rings_at' => $minutes === null ? null
+                : PressedAt::of($request)->addSeconds((int) round(60 * (float) $minutes)),
         ];
         $once = $typed['once'] ?? null;
         $timer = $once === null ? $workshop->timers()->create($timer)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Figures\DoubtfulWeight;
+use App\Http\PressedAt;
 use App\Http\Requests\WeighBlank;
 use App\Models\Blank;
 use App\Models\Weighing;
@@ -55,7 +56,8 @@ class WeighingController extends Controller
         $blank = $request->blank();
         $workshop = $this->workshop($request);
         $this->rack->weigh(
-            $blank, $request->at() ?? now(), $request->massG($show), $request->meter(), $this->user($request),
+            $blank, $request->at() ?? PressedAt::of($request), $request->massG($show), $request->meter(),
+            $this->user($request),
         );
         // The weight stands by now, whatever comes of the rest.
         $this->rack->derive($blank, $workshop);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\PressedAt;
+use App\Planning\Press;
 use App\View\Show;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -16,12 +18,11 @@ class AtStep extends FormRequest
         return [
             'read' => ['nullable', 'string', 'max:20'],
             'once' => ['nullable', 'string', 'alpha_num', 'max:40'],
-        ];
+        ] + PressedAt::rule();
     }
 
-    /** @return array{read: string|null, once: string|null} mark of the step as the page showed it; key of the form */
-    public function form(): array
+    public function press(): Press
     {
-        return ['read' => $this->validated('read'), 'once' => $this->validated('once')];
+        return new Press($this->validated('read'), $this->validated('once'), PressedAt::of($this));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\PressedAt;
 use App\Models\Timer;
 use App\Models\TimerKind;
 use App\Models\User;
@@ -27,7 +28,7 @@ class StartTimer extends FormRequest
                 'nullable', 'integer', Rule::exists('pieces', 'id')->where('workshop_id', $user->workshop_id),
             ],
             'once' => ['nullable', 'string', 'alpha_num', 'max:40'],
-        ];
+        ] + PressedAt::rule();
     }
 
     public function kind(): TimerKind

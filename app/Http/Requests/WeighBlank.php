@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\PressedAt;
 use App\Models\Blank;
 use App\Models\User;
 use App\Models\Workshop;
@@ -29,7 +30,7 @@ class WeighBlank extends FormRequest
             'mass' => ['required', 'numeric', $show->between(Unit::Mass, self::LEAST_G, self::MOST_G)],
             'meter' => ['nullable', 'numeric', 'between:0,100'],
             'at' => ['nullable', 'date_format:Y-m-d\TH:i', 'after:1950-01-01', 'before_or_equal:now +1 day'],
-        ];
+        ] + PressedAt::rule();
     }
 
     /** @throws ValidationException where no blank has that number */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\PressedAt;
 use App\View\Show;
 use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
@@ -20,7 +21,7 @@ class WriteNote extends FormRequest
             'body' => ['required_without:weight', 'nullable', 'string', 'max:1000'],
             'weight' => ['nullable', 'numeric', $show->between(Unit::Mass, ...self::GRAMS)],
             'once' => ['nullable', 'string', 'alpha_num', 'max:40'],
-        ];
+        ] + PressedAt::rule();
     }
 
     public function grams(Show $show): ?float

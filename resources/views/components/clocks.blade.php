@@ -60,7 +60,13 @@
                             </form>
                         @endif
                     @else
-                        <form method="post" action="{{ route('timers.destroy', $clock->timer) }}" data-live>
+                        <form
+                            method="post"
+                            action="{{ route('timers.destroy', $clock->timer) }}"
+                            data-live
+                            data-press="stop"
+                            data-says="{{ $clock->says }}"
+                        >
                             @csrf
                             @method('delete')
                             <button class="press" aria-label="Stop: {{ $clock->says }}">Stop</button>
@@ -89,7 +95,13 @@
     @if ($errors->hasAny('timed', 'called', 'for_minutes', 'at_piece')) open @endif
 >
     <summary class="inline-block py-2 text-act underline underline-offset-4">Set a clock</summary>
-    <form method="post" action="{{ route('timers.store') }}" class="mt-2 grid grid-cols-2 gap-x-4" data-live>
+    <form
+        method="post"
+        action="{{ route('timers.store') }}"
+        class="mt-2 grid grid-cols-2 gap-x-4"
+        data-live
+        data-press="timer"
+    >
         @csrf
         <x-once />
         <x-field name="timed" label="It times"

@@ -2,7 +2,16 @@
 @props(['step', 'look' => 'press', 'label' => null, 'id' => null, 'key' => null])
 @php($caution = $step->unheeded(session('cautioned', [])))
 @if ($caution)
-    <form method="post" action="{{ route('cautions') }}" data-live>
+    <form
+        method="post"
+        action="{{ route('cautions') }}"
+        data-live
+        data-press="caution"
+        data-done="{{ route('steps.done', $step, absolute: false) }}"
+        data-read="{{ $step->mark() }}"
+        data-says="{{ $show->pieceStep($step) }}"
+        data-piece="{{ $step->piece_id }}"
+    >
         @csrf
         <input type="hidden" name="hazard" value="{{ $caution->value }}" /><button
             @class([$look, 'press-warn' => str_contains($look, 'press'), 'warn' => ! str_contains($look, 'press')])
@@ -16,7 +25,14 @@
         </button>
     </form>
 @else
-    <form method="post" action="{{ route('steps.done', $step) }}" data-live>
+    <form
+        method="post"
+        action="{{ route('steps.done', $step) }}"
+        data-live
+        data-press="done"
+        data-says="{{ $show->pieceStep($step) }}"
+        data-piece="{{ $step->piece_id }}"
+    >
         @csrf
         @if ($step->isTooWet())
             <label class="check"

@@ -4,6 +4,7 @@
     <button type="button" class="press" data-awake data-key="l" hidden>Keep the screen on</button>
     <button type="button" class="press" data-notices hidden>Notices from behind other windows</button>
     <button type="button" class="press" data-keys>Keys</button>
+    <p class="faint small" data-no-pages hidden></p>
 </div>
 <dialog id="keys" aria-labelledby="keys-title">
     <form method="dialog">

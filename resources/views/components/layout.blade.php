@@ -14,6 +14,8 @@
             name="alive"
             content="{{ route('plan') }}"
             data-at="{{ now()->timestamp }}"
+            data-user="{{ $me->id }}"
+            data-who="{{ $me->name }}"
             data-tone="{{ $me->prefers('tone') }}"
             data-quiet="{{ $me->quietHours() }}"
             data-zone="{{ $me->timeZone() }}"
@@ -53,8 +55,10 @@
             <div id="rings" class="rings" role="alert" hidden></div>
             <p id="away" class="warn page py-2" role="status" hidden>
                 <span id="stood"></span>
-                The shop’s computer does not answer. What counts goes on; what is pressed is not saved.
+                The shop’s computer does not answer. What counts goes on; what is pressed at the bench is kept here and
+                sent when it answers.
             </p>
+            <section id="presses" class="presses" aria-label="What waits for the network" hidden></section>
             <p
                 id="said"
                 role="status"

@@ -10,6 +10,13 @@
     data-room="{{ $canMove ? $told->room($step) : '' }}"
     data-light="{{ implode(' ', $step->zones()) }}"
     data-light-part="{{ $step->part }}"
+    @if ($isOpen && $piece->isInWork())
+        data-follows="{{ implode(' ', $step->follows) }}"
+        data-read="{{ $step->mark() }}"
+        data-done="{{ route('steps.done', $step, absolute: false) }}"
+        data-says="{{ $piece->name }}: {{ $title }}"
+        data-piece="{{ $piece->id }}"
+    @endif
     tabindex="-1"
 >
     <p class="small">

@@ -6,7 +6,15 @@
             At “{{ $show->said($step->title) }}”. Nothing is ticked off; the piece waits until you have chosen what to
             do.
         </p>
-        <form method="post" action="{{ route('steps.wrong', $step) }}" class="mt-4">
+        <form
+            method="post"
+            action="{{ route('steps.wrong', $step) }}"
+            class="mt-4"
+            data-live
+            data-press="fault"
+            data-says="{{ $show->pieceStep($step) }}"
+            data-piece="{{ $step->piece_id }}"
+        >
             @csrf
             <x-read :step="$step" /><x-once />
             <fieldset>

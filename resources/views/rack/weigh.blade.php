@@ -5,7 +5,13 @@
             <p><a href="{{ route('rack') }}">Rack</a></p>
             <h1 id="weigh" class="mt-2">Weigh the rack</h1>
             <p class="faint mt-1">Number, weight, Enter; and the next one.</p>
-            <form method="post" action="{{ route('rack.weigh') }}" class="mt-4 flex flex-wrap items-end gap-x-3">
+            <form
+                method="post"
+                action="{{ route('rack.weigh') }}"
+                class="mt-4 flex flex-wrap items-end gap-x-3"
+                data-live
+                data-press="weight"
+            >
                 @csrf
                 <x-field name="number" label="Number on the wood">
                     <input
