@@ -9,6 +9,7 @@ use App\Http\Controllers\BlankPhotoController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\CoatsController;
+use App\Http\Controllers\CountController;
 use App\Http\Controllers\CupController;
 use App\Http\Controllers\DemoController;
 use App\Http\Controllers\DyeController;
@@ -224,6 +225,10 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('shelf/abrasives', [AbrasiveController::class, 'store'])->name('abrasives.store');
     Route::put('shelf/abrasives/{abrasive}', [AbrasiveController::class, 'update'])->name('abrasives.update');
     Route::delete('shelf/abrasives/{abrasive}', [AbrasiveController::class, 'destroy'])->name('abrasives.destroy');
+    Route::get('shelf/count', [CountController::class, 'show'])->name('shelf.count');
+    Route::post('shelf/count', [CountController::class, 'store']);
+    Route::post('shelf/receipt', [CountController::class, 'buy'])->name('shelf.receipt');
+    Route::delete('shelf/moves/{batch}', [CountController::class, 'destroy'])->name('shelf.moves.destroy');
     Route::get('shelf/tin', [TinController::class, 'edit'])->name('tins.edit');
     Route::put('shelf/tin', [TinController::class, 'update'])->name('tins.update');
 

@@ -145,7 +145,7 @@ class DemoWorkshop
             ['Hard-wax oil', ['coverage_m2_per_l' => 26.0], 375, 20, 'The label says thinner than most.'],
             ['Aerosol lacquer (nitrocellulose)', [], 180, 60, 'Second can.'],
             ['Cellulose sanding sealer', [], 500, 120, null],
-            ['Friction polish (shellac oil alcohol)', [], 220, 25, null],
+            ['Friction polish (shellac oil alcohol)', [], 220, 150, null],
             ['Microcrystalline wax', [], 150, 200, null],
             ['Walnut oil (heat-treated)', [], 480, 15, null],
             ['Water dye (powder)', [], 90, 8, 'Harbour blue, 1 part to 40.'],
@@ -157,6 +157,16 @@ class DemoWorkshop
                     'opened_on' => now()->subDays($age)->toDateString(), 'note' => $note,
                 ],
             );
+        }
+        foreach ([
+            'Oil-varnish blend' => 37.0, 'Wiping varnish (oil-based thinned)' => 29.5, 'Hard-wax oil' => 54.0,
+            'Dewaxed shellac (2 lb cut)' => 41.0, 'Walnut oil (heat-treated)' => 22.0,
+        ] as $product => $price) {
+            $this->workshop->tins()->where('product', $product)->update(['price_per_l' => $price]);
+        }
+        $this->workshop->abrasives()->update(['price' => 0.45]);
+        foreach ([['cloth', 64, 0.08], ['gloves', 31, 0.18], ['cup', 40, 0.11], ['pad', 6, 1.2]] as $row) {
+            $this->workshop->goods()->create(['good' => $row[0], 'stock' => $row[1], 'price' => $row[2]]);
         }
         $this->workshop->mixes()->create(['name' => 'Slip wiping oil', 'typed' => Document::of([
             'name' => 'Slip wiping oil', 'parts' => [

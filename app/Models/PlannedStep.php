@@ -47,6 +47,7 @@ use Illuminate\Support\Carbon;
  * @property list<string> $follows  the steps that it comes after
  * @property float|null $wait_from_h  hours the next step waits in this shop's air
  * @property float|null $wait_until_h
+ * @property string|null $takes  what it takes off the shelf, as `PlanStore` writes it
  * @property StepDetails $details
  * @property Piece $piece
  */
@@ -161,6 +162,14 @@ class PlannedStep extends Keeping
     public function mark(): string
     {
         return substr(hash('sha256', "$this->piece_id $this->step ".SaidCast::written($this->title)), 0, 12);
+    }
+
+    /** @return array<string, float> cloths, gloves, cups and pads that it uses up */
+    public function goods(): array
+    {
+        $takes = (array) json_decode((string) $this->takes, true);
+
+        return array_map(floatval(...), (array) ($takes['goods'] ?? []));
     }
 
     /** @return list<string> faces and bands of its part's drawing that it is done on */

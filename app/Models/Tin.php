@@ -19,13 +19,28 @@ use Illuminate\Support\Carbon;
  * @property float|null $stock_ml
  * @property Carbon|null $opened_on
  * @property string|null $note
+ * @property float|null $price_per_l
+ * @property float|null $empty_g  the tin without what is in it
+ * @property float|null $g_per_ml  as the maker knows it
+ * @property float|null $good_months  after it was opened, as its label says
  */
 class Tin extends Keeping
 {
-    protected $fillable = ['product', 'label', 'stock_ml', 'opened_on', 'note'];
+    protected $fillable = [
+        'product', 'label', 'stock_ml', 'opened_on', 'note', 'price_per_l', 'empty_g', 'g_per_ml', 'good_months',
+    ];
 
     protected function casts(): array
     {
-        return ['label' => KeptCast::of(LabelFigures::class), 'stock_ml' => 'float', 'opened_on' => 'date'];
+        return [
+            'label' => KeptCast::of(LabelFigures::class), 'stock_ml' => 'float', 'opened_on' => 'date',
+            'price_per_l' => 'float', 'empty_g' => 'float', 'g_per_ml' => 'float', 'good_months' => 'float',
+        ];
+    }
+
+    /** Whole days since it was opened; none where that is not known. */
+    public function daysOpen(): ?int
+    {
+        return $this->opened_on === null ? null : max(0, (int) $this->opened_on->diffInDays(now()));
     }
 }

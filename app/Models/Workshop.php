@@ -55,6 +55,7 @@ use Illuminate\Support\Carbon;
  * @property PlanSummary|null $plan_summary
  * @property-read Collection<int, Abrasive> $abrasives
  * @property-read Collection<int, Tin> $tins
+ * @property-read Collection<int, StoredGood> $goods
  * @property-read Collection<int, OwnWood> $woods
  * @property-read Collection<int, OwnMix> $mixes
  * @property-read Collection<int, Air> $airs
@@ -217,6 +218,18 @@ class Workshop extends Keeping
     public function tins(): HasMany
     {
         return $this->hasMany(Tin::class);
+    }
+
+    /** @return HasMany<StoredGood, $this> */
+    public function goods(): HasMany
+    {
+        return $this->hasMany(StoredGood::class);
+    }
+
+    /** @return HasMany<StockMove, $this> */
+    public function stockMoves(): HasMany
+    {
+        return $this->hasMany(StockMove::class)->orderBy('id');
     }
 
     /** @return HasMany<Air, $this> */

@@ -122,12 +122,15 @@ final readonly class PlanStore
         ] + $times;
     }
 
-    /** `{"discs":{"P120":2}}` or `{"ml":12.5}`; null for what takes nothing that is counted. */
+    /** `{"discs":{"P120":2}}`, or `{"ml":12.5,"goods":{"cloth":1}}`; null for what takes nothing that is counted. */
     private static function takes(Step $step): ?string
     {
         $ml = $step->work->supplies->amount?->ml();
         $takes = array_filter(
-            ['discs' => $step->work->supplies->abrading->sheets ?? [], 'ml' => $ml === null ? 0.0 : round($ml, 2)],
+            [
+                'discs' => $step->work->supplies->abrading->sheets ?? [], 'ml' => $ml === null ? 0.0 : round($ml, 2),
+                'goods' => $step->work->supplies->goods->counts ?? [],
+            ],
         );
 
         return $takes === [] ? null : json_encode($takes, JSON_THROW_ON_ERROR);

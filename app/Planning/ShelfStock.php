@@ -12,8 +12,8 @@ use App\Models\Workshop;
 use HonestGrain\Coating\Amount;
 
 /**
- * Discs and mL on the shelf as they are used up. What was really taken stands in the entry, so that taking it back
- * gives back just that.
+ * Discs, mL and goods on the shelf as they are used up. What was really taken stands in the entry, so that taking it
+ * back gives back just that.
  */
 final readonly class ShelfStock
 {
@@ -42,7 +42,23 @@ final readonly class ShelfStock
             $ml[$tin->product] = $off;
         }
 
-        return new Taken($taken, $ml);
+        return new Taken($taken, $ml, $this->takeGoods($workshop, $step));
+    }
+
+    /** @return array<string, float> */
+    private function takeGoods(Workshop $workshop, PlannedStep $step): array
+    {
+        $taken = [];
+        foreach ($step->goods() as $good => $count) {
+            $row = $workshop->goods()->where('good', $good)->whereNotNull('stock')->first();
+            $there = min($count, (float) $row?->stock);
+            if ($row !== null && $there > 0.0) {
+                $row->update(['stock' => $row->stock - $there]);
+                $taken[$good] = $there;
+            }
+        }
+
+        return $taken;
     }
 
     public function putBack(Workshop $workshop, LogEntry $entry): void
@@ -55,6 +71,9 @@ final readonly class ShelfStock
         foreach ($taken->ml as $product => $ml) {
             $tin = $workshop->tins()->where('product', $product)->whereNotNull('stock_ml')->first();
             $tin?->update(['stock_ml' => round((float) $tin->stock_ml + $ml, 2)]);
+        }
+        foreach ($taken->goods as $good => $count) {
+            $workshop->goods()->where('good', $good)->whereNotNull('stock')->first()?->increment('stock', $count);
         }
     }
 

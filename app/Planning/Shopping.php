@@ -8,6 +8,8 @@ use App\Figures\Shortage;
 use App\Models\Abrasive;
 use App\Models\PieceState;
 use App\Models\StepState;
+use App\Models\StockSort;
+use App\Models\StoredGood;
 use App\Models\Tin;
 use App\Models\Workshop;
 use Illuminate\Support\Carbon;
@@ -25,6 +27,8 @@ final readonly class Shopping
             fn (Abrasive $row): array => [$row->grit => (float) $row->discs],
         )->all() + $workshop->tins->whereNotNull('stock_ml')->mapWithKeys(
             fn (Tin $tin): array => [$tin->product => (float) $tin->stock_ml],
+        )->all() + $workshop->goods->whereNotNull('stock')->mapWithKeys(
+            fn (StoredGood $row): array => [$row->good->value => (float) $row->stock],
         )->all();
         $key = hash('xxh128', serialize([$workshop->id, $workshop->version, $workshop->planned_version, $left]));
 
@@ -46,7 +50,7 @@ final readonly class Shopping
         }
 
         return array_values(array_map(fn (Take $take): Shortage => new Shortage(
-            $take->what, $take->isDiscs, $needed[$take->what], $left[$take->what], $take->piece, $take->pieceId,
+            $take->what, $take->sort, $needed[$take->what], $left[$take->what], $take->piece, $take->pieceId,
             $take->at,
         ), $short));
     }
@@ -65,14 +69,17 @@ final readonly class Shopping
             ]) as $row) {
             $of = (array) json_decode((string) $row->takes, true);
             $at = $row->start_at === null ? null : Carbon::parse("$row->start_at UTC");
-            $take = fn (string $what, bool $isDiscs, float $amount): Take => new Take(
-                $what, $isDiscs, $amount, (string) $row->name, (int) $row->piece_id, $at,
+            $take = fn (string $what, StockSort $sort, float $amount): Take => new Take(
+                $what, $sort, $amount, (string) $row->name, (int) $row->piece_id, $at,
             );
             foreach ((array) ($of['discs'] ?? []) as $grit => $discs) {
-                $takes[] = $take((string) $grit, true, (float) $discs);
+                $takes[] = $take((string) $grit, StockSort::Discs, (float) $discs);
             }
             if (isset($of['ml']) && $row->product !== null) {
-                $takes[] = $take((string) $row->product, false, (float) $of['ml']);
+                $takes[] = $take((string) $row->product, StockSort::Volume, (float) $of['ml']);
+            }
+            foreach ((array) ($of['goods'] ?? []) as $good => $count) {
+                $takes[] = $take((string) $good, StockSort::Goods, (float) $count);
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Figures\Shortage;
+use App\Models\StockSort;
 use HonestGrain\Words\Quantity;
 
 /** One line of the shopping list: what, how much, for which piece, by when. */
@@ -26,10 +27,14 @@ final readonly class ShortageWords
     public static function all(array $shortages, Show $show): array
     {
         return array_map(fn (Shortage $one): self => new self(
-            $one->what, $one->isDiscs ? self::discs($one) : say('view.shortage-words.volume', [
-                'short' => $show->volume($one->needed - $one->left),
-                'needed' => $show->volume($one->needed),
-            ]), $one->piece, route('pieces.route', $one->pieceId),
+            StoreWords::called($one->sort, $one->what, $show), match ($one->sort) {
+                StockSort::Discs => self::counted('view.shortage-words.discs', $one),
+                StockSort::Goods => self::counted('view.shortage-words.goods', $one),
+                StockSort::Volume => say('view.shortage-words.volume', [
+                    'short' => $show->volume($one->needed - $one->left),
+                    'needed' => $show->volume($one->needed),
+                ]),
+            }, $one->piece, route('pieces.route', $one->pieceId),
             $one->at === null ? '.' : say('view.shortage-words.by', [
                 'calendarDay' => $show->calendarDay($one->at),
             ]),
@@ -47,12 +52,10 @@ final readonly class ShortageWords
         ]);
     }
 
-    private static function discs(Shortage $one): string
+    private static function counted(string $line, Shortage $one): string
     {
         $more = (int) ceil($one->needed - $one->left);
 
-        return say('view.shortage-words.discs', [
-            'short' => Quantity::count($more), 'needed' => (int) $one->needed,
-        ]);
+        return say($line, ['short' => Quantity::count($more), 'needed' => (int) ceil($one->needed)]);
     }
 }

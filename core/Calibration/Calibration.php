@@ -28,6 +28,8 @@ final readonly class Calibration implements Figures
 
     public MixFigures $mixes;
 
+    public ShelfFigures $shelf;
+
     public ShapeFigures $shape;
 
     public BenchFigures $bench;
@@ -69,6 +71,7 @@ final readonly class Calibration implements Figures
         $this->asked = new AskedFigures($value);
         $this->coats = new CoatFigures($value);
         $this->mixes = new MixFigures($value);
+        $this->shelf = new ShelfFigures($value);
         $this->shape = new ShapeFigures($value);
         $this->bench = new BenchFigures($value);
         $this->turning = new TurningRates($value);

@@ -7,6 +7,7 @@ namespace HonestGrain\Route;
 use HonestGrain\Abrasive\Abrading;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\FilmKind;
+use HonestGrain\Shelf\Goods;
 
 /** What a step uses up, and what film that leaves. */
 final readonly class Supplies
@@ -17,6 +18,7 @@ final readonly class Supplies
         public ?Amount $amount = null,
         public ?FilmKind $film = null,
         public ?Abrading $abrading = null,
+        public ?Goods $goods = null,
     ) {
     }
 }

@@ -247,7 +247,18 @@ return [
     'template' => [
         'centre-lines' => 'centre lines',
     ],
+    'count' => [
+        'nothing-typed' => 'Nothing was counted: type what is there in at least one row.',
+        'counted' => 'Counted: {count} {count?row:rows}. Take it back beside, if it was wrong.',
+        'bought' => 'On the shelf: {what|and}.',
+        'taken-back' => 'Taken back; what was used since stays used.',
+        'was-back' => 'That had been taken back already.',
+    ],
+    'count-shelf' => [
+        'up-to' => 'Counted is {typed}; it takes a number from 0 to {most}, and of discs a whole one.',
+    ],
     'tin' => [
+        'empty-or-left' => 'A weight says what is left once either the empty tin or what is left now is known.',
         'your-shelf-plan-follows' => 'Your {name} is on the shelf; the plan follows its label.',
     ],
     'unit' => [

@@ -243,6 +243,9 @@ return [
         'day' => 'By day, {unit}',
     ],
     'tin' => [
+        'typical' => 'Typical: {typical}',
+        'weighs' => 'Tin and all weigh now, {unit}',
+        'empty' => 'The empty tin weighs, {unit}',
         'left' => 'Left, {unit}',
     ],
     'try' => [

@@ -41,6 +41,13 @@ return [
 
     'attributes' => [
         'timed' => 'what it times',
+        'count.*' => 'counted',
+        'receipt' => 'the receipt',
+        'price_per_l' => 'what a litre costs',
+        'empty_g' => 'what the empty tin weighs',
+        'g_per_ml' => 'what a millilitre weighs',
+        'good_months' => 'the months that it is good for',
+        'weighs' => 'what it weighs now',
         'found' => 'how the coat below is',
         'by_kind' => 'how it is mixed',
         'thinner' => 'its own thinner',

@@ -155,9 +155,12 @@ return [
     ],
     'cost-words' => [
         'wood-cost' => 'Its wood cost {wood}.',
-        'discs-so-far' => 'Discs so far: {discCount}{cost}{end}',
+        'so-far' => 'Used so far: {used|and}{end}',
+        'discs' => '{count} {count?disc:discs}{cost}',
+        'finish' => '{amount} of finish{cost}',
+        'goods' => 'cloths, gloves, cups and pads{cost}',
         'some-have-no-price' => ' (some have no price on the Shelf).',
-        'costing' => ', costing {discs}',
+        'costing' => ' for {sum}',
     ],
     'entry-words' => [
         'done' => 'Done',
@@ -591,11 +594,23 @@ return [
         'clock' => 'Clock',
         'shop-light' => 'Shop light',
     ],
+    'store-words' => [
+        'a-litre' => '{litre} a litre, {ml} a mL',
+        'each' => '{price} each',
+    ],
+    'store-moves' => [
+        'bought' => '{what}: {amount} more {price}',
+        'counted' => '{what}: {after} instead of {before}',
+    ],
+    'tin-ages' => [
+        'open-of' => 'open {days} {days?day:days}, good for some {months} {months?month:months}',
+    ],
     'shortage-words' => [
         'volume' => '{short} more of {needed}',
         'by' => ', by {calendarDay}.',
         'for' => '{what}, {amount}, for {piece}{by}',
         'discs' => '{short} more {short?disc:discs} of {needed}',
+        'goods' => '{short} more of {needed}',
     ],
     'show' => [
         'open-for' => '{days} d open',

@@ -179,6 +179,11 @@
                         @endforeach
                     </div>
                 @endif
+                @foreach ($oldTins as $old)
+                    <p class="note note-warn" data-read-aloud>
+                        <strong>{{ $old['name'] }}: {{ $old['open'] }}.</strong> {{ $old['says'] }}
+                    </p>
+                @endforeach
                 @foreach ($step->details->hazards as $hazard)
                     <p class="note note-warn" data-read-aloud>
                         <strong>{{ $show->said($hazard->title()) }}.</strong> {{ $show->said($hazard->says()) }}

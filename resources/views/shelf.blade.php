@@ -4,7 +4,8 @@
             <h1 id="abrasives">Abrasives</h1>
             <p class="faint mt-1">
                 In order of grain size, whatever the number says. <a href="{{ route('sizes') }}">All sizes</a> ·
-                <a href="{{ route('lab') }}">Grit lab</a> · <a href="{{ route('woods') }}">Woods</a>
+                <a href="{{ route('lab') }}">Grit lab</a> · <a href="{{ route('woods') }}">Woods</a> ·
+                <a href="{{ route('shelf.count') }}">Count the shelf</a>
             </p>
             @if ($shortages !== [])
                 <div class="note note-warn" id="to-buy">
@@ -19,6 +20,7 @@
                     </ul>
                 </div>
             @endif
+            <x-receipt />
             <table class="mt-2">
                 <thead>
                     <tr>
@@ -118,6 +120,22 @@
                     @endforeach
                 </datalist>
             </form>
+            <h2 class="mt-5">Cloths, gloves, cups, pads</h2>
+            <table class="mt-1">
+                <tbody>
+                    @foreach ($goods as $good)
+                        <tr>
+                            <td>{{ $words->name($good) }}</td>
+                            <td class="n">{{ $words->amount($good, $good->stock) }}</td>
+                            <td class="n faint small">{{ $words->price($good) }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+            <p class="faint small mt-1">
+                A step that is done takes what it uses: a coat gloves and a cloth, four rubbings a pad. What was never
+                counted is not taken.
+            </p>
             <x-why kind="published"
                 >Grain sizes are those of FEPA 43 / ISO 6344 (P scale) and ANSI B74 (US scale). The same number is a
                 different size on each: P320 is 46.2 µm, CAMI 320 is 36.0 µm.</x-why
@@ -130,6 +148,16 @@
                 <span>{{ $show->airOfLabels() }}</span> RH.
                 <a href="{{ route('mixes') }}">Your own mixes</a>
             </p>
+            @if ($doubtful !== [])
+                <div class="note note-warn" id="old-tins">
+                    <strong>Try these on a test board first.</strong>
+                    <ul class="mt-1">
+                        @foreach ($doubtful as $old)
+                            <li><b>{{ $old['name'] }}</b>, {{ $old['open'] }}. {{ $old['says'] }}</li>
+                        @endforeach
+                    </ul>
+                </div>
+            @endif
             <div class="overflow-x-auto">
                 <table class="small mt-2">
                     <thead>

@@ -32,7 +32,49 @@
             <x-field name="opened_on" label="Opened on"
                 ><input type="date" name="opened_on" value="{{ old('opened_on', $tin?->opened_on?->format('Y-m-d')) }}"
             /></x-field>
+            <x-number
+                name="price_per_l"
+                label="A litre costs"
+                :value="$show->bare($tin?->price_per_l)"
+                class="w-full"
+            />
+            @if ($life?->months)
+                <x-number
+                    name="good_months"
+                    label="Good for, months after opening"
+                    :hint="say('pages.tin.typical', ['typical' => $show->bare($life->months)])"
+                    :value="$show->bare($tin?->good_months)"
+                    class="w-full"
+                />
+            @endif
         </div>
+        @if ($weight)
+            <h2 class="mt-3">On the scale</h2>
+            <p class="faint small">
+                With what the empty tin weighs, a weight says what is left. Not known? Weigh it with “left” typed: what
+                the empty tin weighs follows from that.
+            </p>
+            <div class="mt-2 grid grid-cols-2 gap-x-8 sm:grid-cols-3">
+                <x-number
+                    name="weighs"
+                    :label="say('pages.tin.weighs', ['unit' => $show->unit(Unit::Mass)])"
+                    class="w-full"
+                />
+                <x-number
+                    name="empty_g"
+                    :label="say('pages.tin.empty', ['unit' => $show->unit(Unit::Mass)])"
+                    :value="$show->field(Unit::Mass, $tin?->empty_g)"
+                    class="w-full"
+                />
+                <x-number
+                    name="g_per_ml"
+                    label="Density, g to the mL"
+                    :hint="say('pages.tin.typical', ['typical' => $show->bare($weight->gPerMl)])"
+                    :value="$show->bare($tin?->g_per_ml)"
+                    class="w-full"
+                />
+            </div>
+        @endif
         <x-field name="note" label="Note"
             ><input class="w-full" name="note" maxlength="500" value="{{ old('note', $tin?->note) }}"
         /></x-field>

@@ -25,6 +25,7 @@ final class FoldersOfCore
         'Lathework' => ['Reading', 'Wood', 'Calibration', 'Geometry'],
         'Colour' => ['Reading', 'Calibration', 'Geometry'],
         'Coating' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Colour'],
+        'Shelf' => ['Reading', 'Calibration', 'Coating'],
         'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
         'Safety' => ['Wood', 'Coating', 'Holding'],
         'Holding' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Layout', 'Lathework'],
@@ -40,7 +41,7 @@ final class FoldersOfCore
             'Reading',
             'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Safety', 'Holding', 'Catalogue', 'Technique',
             'Piece', 'Rack',
-            'Schedule', 'Lathework',
+            'Schedule', 'Lathework', 'Shelf',
         ],
         'Mending' => [
             'Reading', 'Calibration', 'Abrasive', 'Coating', 'Geometry', 'Holding', 'Rack', 'Piece', 'Route',

@@ -63,6 +63,7 @@ export const PAGES = [
     '/shelf',
     '/shelf/sizes?of=CAMI%20320',
     '/shelf/woods',
+    '/shelf/count',
     '/shelf/mixes',
     '/shelf/tin?product=Paste%20wax',
     '/lab',

@@ -17,7 +17,7 @@ final class Pages
         '/bench', '/pieces', '/pieces/create', '/weeks', '/weeks/try', '/weeks/promise', '/weeks/sheet',
         '/shop/hands', '/rack', '/rack/new', '/rack/weigh', '/rack/labels',
         '/shelf', '/swatches', '/shop', '/shop/climate', '/shop/lathe', '/shop/instruments', '/shop/learnt',
-        '/log', '/lab', '/shelf/mixes', '/shelf/woods', '/shelf/sizes', '/swatches/new',
+        '/log', '/lab', '/shelf/count', '/shelf/mixes', '/shelf/woods', '/shelf/sizes', '/swatches/new',
         '/shelf/tin?product=Hard-wax%20oil', '/rack/for', '/rack/weights', '/empty',
     ];
 

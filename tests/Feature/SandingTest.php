@@ -47,7 +47,7 @@ final class SandingTest extends FeatureTestCase
         foreach ($planned as $grit => $discs) {
             self::assertSame($before[$grit] - $discs, $this->discs()[$grit], "$grit, once for all that it served");
         }
-        $this->get(route('pieces.record', $piece))->assertOk()->assertSee('Discs so far')
+        $this->get(route('pieces.record', $piece))->assertOk()->assertSee('Used so far')
             ->assertSee(number_format(0.5 * array_sum($planned), 2));
         // Taken back, they are on the shelf again.
         $this->post(route('log.undo', $piece->logEntries()->latest('id')->firstOrFail()));

@@ -11,6 +11,7 @@ use App\View\BenchBoard;
 use App\View\Clocks;
 use App\View\Show;
 use App\View\Stamp;
+use App\View\TinAges;
 use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
@@ -31,6 +32,9 @@ class BenchController extends Controller
         $board = BenchBoard::of($workshop, $this->whose($request, $workers), $ahead);
 
         return view('bench', [
+            'oldTins' => $board->now?->product === null ? []
+                : TinAges::of($catalogue->coatings(), $catalogue->calibration()->shelf, $show)
+                    ->doubtful($workshop, $board->now->product),
             'board' => $board, 'workers' => $workers, 'byGrit' => $board->gritByGrit($catalogue->abrasives()),
             'clocks' => Clocks::of($workshop, $show, $board->worker, $board->now)->all,
             'next' => route('bench', array_filter([

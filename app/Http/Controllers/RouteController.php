@@ -54,7 +54,7 @@ class RouteController extends Controller
             'pieces.record',
             [
                 'page' => PiecePage::of($piece, $show), 'entries' => $entries, 'undone' => $undone,
-                'cost' => CostWords::of(PieceCost::of($piece)),
+                'cost' => CostWords::of(PieceCost::of($piece), $show),
                 'revisions' => $piece->revisions()->orderByDesc('number')->limit(20)->get(
                     ['number', 'what', 'created_at'],
                 ),

@@ -8,6 +8,7 @@ use App\Figures\Shortage;
 use App\Http\Requests\SaveSurface;
 use App\Models\Change;
 use App\Models\Piece;
+use App\Models\StockSort;
 use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
@@ -43,7 +44,7 @@ class SurfaceController extends Controller
         return view('pieces.surface', [
             'page' => $page, 'panels' => $panels, 'together' => SandingPanel::together($panels, $show),
             'short' => ShortageWords::all(array_values(array_filter(
-                $shopping->shortages($piece->workshop), fn (Shortage $one): bool => $one->isDiscs,
+                $shopping->shortages($piece->workshop), fn (Shortage $one): bool => $one->sort === StockSort::Discs,
             )), $show),
             'left' => SandingPanel::left($part), 'priced' => Face::tryFrom((string) $request->string('ways')),
             'elevation' => $drawings->kept("grain-$part->id", $grain->elevation(...)),

@@ -10,14 +10,15 @@ final readonly class Taken implements Kept
     /**
      * @param  array<string, int>  $discs  by grit
      * @param  array<string, float>  $ml  by product
+     * @param  array<string, float>  $goods  cloths, gloves, cups and pads
      */
-    public function __construct(public array $discs = [], public array $ml = [])
+    public function __construct(public array $discs = [], public array $ml = [], public array $goods = [])
     {
     }
 
     public function isNothing(): bool
     {
-        return $this->discs === [] && $this->ml === [];
+        return $this->discs === [] && $this->ml === [] && $this->goods === [];
     }
 
     public static function read(array $kept): self
@@ -25,11 +26,12 @@ final readonly class Taken implements Kept
         return new self(
             array_map(intval(...), (array) ($kept['discs'] ?? [])),
             array_map(floatval(...), (array) ($kept['ml'] ?? [])),
+            array_map(floatval(...), (array) ($kept['goods'] ?? [])),
         );
     }
 
     public function toArray(): array
     {
-        return array_filter(['discs' => $this->discs, 'ml' => $this->ml]);
+        return array_filter(['discs' => $this->discs, 'ml' => $this->ml, 'goods' => $this->goods]);
     }
 }

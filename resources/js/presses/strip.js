@@ -18,21 +18,21 @@ function button(words, press, isMain = false) {
 }
 
 const KINDS = {
-    done: 'pressed-done',
-    skip: 'pressed-skip',
-    note: 'pressed-note',
-    start: 'pressed-start',
-    stop: 'pressed-stop',
-    fault: 'pressed-fault',
-    weight: 'pressed-weight',
-    air: 'pressed-air',
-    timer: 'pressed-timer',
-    caution: 'pressed-caution',
+    done: () => say('pressed-done'),
+    skip: () => say('pressed-skip'),
+    note: () => say('pressed-note'),
+    start: () => say('pressed-start'),
+    stop: () => say('pressed-stop'),
+    fault: () => say('pressed-fault'),
+    weight: () => say('pressed-weight'),
+    air: () => say('pressed-air'),
+    timer: () => say('pressed-timer'),
+    caution: () => say('pressed-caution'),
 };
 
 // "Ebb bowl: Sand the inside · Done · Minutes: 14"
 export function whatIs({ kind, says, typed }) {
-    const word = say(KINDS[kind]);
+    const word = KINDS[kind]();
     const isSaid = typed.some(([label]) => label === word);
 
     return [says, isSaid ? '' : word, ...typed.map(([label, value]) => `${label}: ${value}`)]
@@ -55,11 +55,14 @@ function waiting(presses, isAsked) {
     const which = made('details');
     which.id = 'presses-waiting';
     which.open = document.querySelector('#presses-waiting')?.open ?? false;
-    which.append(made('summary', say(waitsFor(presses.length, isAsked), { count: presses.length })), list);
+    which.append(made('summary', waitsFor(presses.length, isAsked)), list);
     return which;
 }
 
-const waitsFor = (count, isAsked) => (isAsked ? 'presses-behind' : count === 1 ? 'press-waits' : 'presses-wait');
+function waitsFor(count, isAsked) {
+    if (isAsked) return say('presses-behind', { count });
+    return count === 1 ? say('press-waits') : say('presses-wait', { count });
+}
 
 function asked(press, { again, mine, note }) {
     const part = made('div', '', 'press-asked');

@@ -25,6 +25,7 @@ use HonestGrain\Route\StepWords;
 use HonestGrain\Route\Supplies;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Shelf\Goods;
 use HonestGrain\Technique\Work;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
@@ -170,7 +171,10 @@ final class Coated
                 $this->technique($coating), $this->faces, [$coat->id, $this->plan->id],
                 stiffens: $isFirst && $coating->isThinUnderPolish(),
             ),
-            supplies: new Supplies(product: $coating->class, amount: $amount, film: $coating->film),
+            supplies: new Supplies(
+                product: $coating->class, amount: $amount, film: $coating->film,
+                goods: Goods::ofCoat($coating, $subject->calibration->shelf),
+            ),
             timing: new Timing(
                 minutes: $this->minutes($coating),
                 rank: $this->rank + $number / 100,
@@ -273,6 +277,7 @@ final class Coated
         $this->operations[] = new Operation(
             id: $id, kind: StepKind::WipeOff, part: $subject->part->id,
             doing: $subject->over('wipe-off', $this->faces, [$coat->id, $this->plan->id]),
+            supplies: new Supplies(goods: Goods::ofWiping($subject->calibration->shelf)),
             timing: new Timing(
                 1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
                 $this->rank + $number / 100 + 0.002,
@@ -306,6 +311,7 @@ final class Coated
         $this->operations[] = new Operation(
             id: $id, kind: StepKind::DustOff, part: $subject->part->id,
             doing: $subject->over('wipe-clean', $this->faces, [$coat->id, $this->plan->id]),
+            supplies: new Supplies(goods: Goods::ofWiping($subject->calibration->shelf)),
             timing: new Timing(
                 1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
                 $this->rank + $number / 100 + 0.002,
@@ -343,6 +349,7 @@ final class Coated
         $this->operations[] = new Operation(
             id: $id, kind: StepKind::Denib, part: $subject->part->id,
             doing: $subject->over('denib', $this->faces, [$coat->id, $this->plan->id]),
+            supplies: new Supplies(goods: Goods::ofRubbing($subject->calibration->shelf)),
             timing: new Timing(
                 1.0 + $subject->minutesOver($figures->denibMinutesPer100Cm2, $this->faces),
                 $this->rank + count($this->operations) / 100,

@@ -20,6 +20,7 @@ use HonestGrain\Route\StepWords;
 use HonestGrain\Route\Supplies;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Shelf\Goods;
 use HonestGrain\Technique\CutsProfile;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\OpensWall;
@@ -175,7 +176,10 @@ final class Marked
         return new Operation(
             id: $mark->id(), kind: StepKind::Mark, part: $subject->part->id,
             doing: self::onBand($subject, $mark, $mark->technique),
-            supplies: new Supplies(product: $mark->productClass()),
+            supplies: new Supplies(
+                product: $mark->productClass(),
+                goods: $mark->productClass() === null ? null : Goods::ofColour($subject->calibration->shelf),
+            ),
             timing: new Timing(
                 ($mark->minutes ?? $worked->minutes)
                     * (Slots::isOne($subject, $mark) ? Slots::sawnShare($subject) : 1.0),

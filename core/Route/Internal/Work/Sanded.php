@@ -29,6 +29,7 @@ use HonestGrain\Route\StepWords;
 use HonestGrain\Route\Supplies;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Shelf\Goods;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Work;
@@ -443,6 +444,7 @@ final class Sanded
         return new Operation(
             id: $id, kind: StepKind::DustOff, part: $subject->part->id,
             doing: new Doing($subject->technique('wipe-clean'), $subject->places($faces), on: $faces),
+            supplies: new Supplies(goods: Goods::ofWiping($subject->calibration->shelf)),
             timing: new Timing($subject->calibration->bench->lookMinutes, 70.0),
             setup: new Setup(
                 hazards: [
