@@ -95,6 +95,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('steps/{step}/stop', [StepController::class, 'stop'])->name('steps.stop');
     Route::post('steps/{step}/note', [StepController::class, 'note'])->name('steps.note');
     Route::get('steps/{step}/cup', [CupController::class, 'show'])->name('cup');
+    Route::post('steps/{step}/cup', [CupController::class, 'store']);
+    Route::delete('cups/{cup}', [CupController::class, 'destroy'])->name('cups.destroy');
     Route::get('steps/{step}/wrong', [MendController::class, 'create'])->name('steps.wrong');
     Route::post('steps/{step}/wrong', [MendController::class, 'store']);
     Route::get('log/{entry}/photo', [PhotoController::class, 'show'])->name('log.photo');

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Kept\Keeping;
 use App\Models\Kept\KeptCast;
 use App\Models\Kept\LabelFigures;
+use App\Models\Kept\TinRatio;
 use Illuminate\Support\Carbon;
 
 /**
@@ -19,6 +20,7 @@ use Illuminate\Support\Carbon;
  * @property float|null $stock_ml
  * @property Carbon|null $opened_on
  * @property string|null $note
+ * @property TinRatio|null $ratio  how it was mixed last
  * @property float|null $price_per_l
  * @property float|null $empty_g  the tin without what is in it
  * @property float|null $g_per_ml  as the maker knows it
@@ -28,13 +30,15 @@ class Tin extends Keeping
 {
     protected $fillable = [
         'product', 'label', 'stock_ml', 'opened_on', 'note', 'price_per_l', 'empty_g', 'g_per_ml', 'good_months',
+        'ratio',
     ];
 
     protected function casts(): array
     {
         return [
             'label' => KeptCast::of(LabelFigures::class), 'stock_ml' => 'float', 'opened_on' => 'date',
-            'price_per_l' => 'float', 'empty_g' => 'float', 'g_per_ml' => 'float', 'good_months' => 'float',
+            'ratio' => KeptCast::of(TinRatio::class), 'price_per_l' => 'float', 'empty_g' => 'float',
+            'g_per_ml' => 'float', 'good_months' => 'float',
         ];
     }
 

@@ -226,6 +226,12 @@ class Workshop extends Keeping
         return $this->hasMany(StoredGood::class);
     }
 
+    /** @return HasMany<MixedCup, $this> */
+    public function cups(): HasMany
+    {
+        return $this->hasMany(MixedCup::class)->orderBy('id');
+    }
+
     /** @return HasMany<StockMove, $this> */
     public function stockMoves(): HasMany
     {

@@ -231,7 +231,7 @@ final readonly class Logbook
             }
             $facts = $more['facts'] ?? null;
             if ($facts instanceof Facts && $kind === EntryKind::Done) {
-                $taken = $this->shelf->take($workshop, $step, $facts);
+                $taken = $this->shelf->take($workshop, $step, $facts, $at);
                 $more['facts'] = $taken->isNothing() ? $facts : $facts->taking($taken);
             }
             $entry = $workshop->logEntries()->create($more + [

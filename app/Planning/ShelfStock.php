@@ -9,7 +9,9 @@ use App\Models\Kept\Taken;
 use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Models\Workshop;
+use Carbon\CarbonInterface;
 use HonestGrain\Coating\Amount;
+use HonestGrain\Shelf\Good;
 
 /**
  * Discs, mL and goods on the shelf as they are used up. What was really taken stands in the entry, so that taking it
@@ -22,7 +24,7 @@ final readonly class ShelfStock
     /**
      * Takes what a step that is done uses, as far as it is there. Called with the workshop's lock held.
      */
-    public function take(Workshop $workshop, PlannedStep $step, Facts $facts): Taken
+    public function take(Workshop $workshop, PlannedStep $step, Facts $facts, CarbonInterface $at): Taken
     {
         $taken = $ml = [];
         foreach ($facts->abraded->used ?? [] as $grit => $discs) {
@@ -34,6 +36,8 @@ final readonly class ShelfStock
             }
         }
         $used = $this->usedMl($step, $facts);
+        $cups = $step->product === null ? [] : $this->fromCups($workshop, $step->product, $used, $at);
+        $used -= array_sum($cups);
         $tin = $step->product === null || $used < self::LEAST_ML ? null
             : $workshop->tins()->where('product', $step->product)->whereNotNull('stock_ml')->first();
         $off = round(min($used, (float) $tin?->stock_ml), 2);
@@ -42,14 +46,29 @@ final readonly class ShelfStock
             $ml[$tin->product] = $off;
         }
 
-        return new Taken($taken, $ml, $this->takeGoods($workshop, $step));
+        return new Taken($taken, $ml, $this->takeGoods($workshop, $step, $cups !== []), $cups);
+    }
+
+    /** @return array<int, float> mL by the number of the cup, as far as there is a good one */
+    private function fromCups(Workshop $workshop, string $product, float $used, CarbonInterface $at): array
+    {
+        $taken = [];
+        foreach ($workshop->cups()->open()->where('product', $product)->where('left_ml', '>', 0)->get() as $cup) {
+            $there = $cup->isGoodAt($at) ? round(min($used - array_sum($taken), $cup->left_ml), 2) : 0.0;
+            if ($there > 0.0) {
+                $cup->update(['left_ml' => round($cup->left_ml - $there, 2)]);
+                $taken[$cup->id] = $there;
+            }
+        }
+
+        return $taken;
     }
 
     /** @return array<string, float> */
-    private function takeGoods(Workshop $workshop, PlannedStep $step): array
+    private function takeGoods(Workshop $workshop, PlannedStep $step, bool $hasCup): array
     {
         $taken = [];
-        foreach ($step->goods() as $good => $count) {
+        foreach (array_diff_key($step->goods(), $hasCup ? [Good::Cup->value => 1] : []) as $good => $count) {
             $row = $workshop->goods()->where('good', $good)->whereNotNull('stock')->first();
             $there = min($count, (float) $row?->stock);
             if ($row !== null && $there > 0.0) {
@@ -64,7 +83,15 @@ final readonly class ShelfStock
     public function putBack(Workshop $workshop, LogEntry $entry): void
     {
         // An entry of before stock was kept with it says only what was used.
-        $taken = $entry->facts->taken ?? new Taken($entry->facts->abraded->used ?? []);
+        $this->giveBack($workshop, $entry->facts->taken ?? new Taken($entry->facts->abraded->used ?? []));
+    }
+
+    /** Just what was taken. */
+    public function giveBack(Workshop $workshop, Taken $taken): void
+    {
+        foreach ($taken->cups as $cup => $ml) {
+            $workshop->cups()->whereKey($cup)->first()?->increment('left_ml', $ml);
+        }
         foreach ($taken->discs as $grit => $discs) {
             $workshop->abrasives()->where('grit', $grit)->first()?->increment('discs', $discs);
         }

@@ -8,6 +8,7 @@ use App\Models\PlannedStep;
 use App\Models\StepClock;
 use App\Models\StepState;
 use App\Models\Timer;
+use App\Models\TimerKind;
 use App\Models\Worker;
 use App\Models\Workshop;
 use HonestGrain\Route\StepKind;
@@ -34,10 +35,12 @@ final readonly class Clocks
         return new self($clocks);
     }
 
-    /** "Pot life", "Tea", with its piece. */
+    /** "Pot life, hard-wax oil", "Tea", with its piece. */
     public static function called(Timer $timer): string
     {
-        return implode(', ', array_filter([$timer->name ?? $timer->kind->word(), $timer->piece?->name]));
+        $kind = $timer->name === null || $timer->kind === TimerKind::PotLife ? $timer->kind->word() : '';
+
+        return implode(', ', array_filter([$kind, (string) $timer->name, (string) $timer->piece?->name]));
     }
 
     private static function rings(Clock $clock): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Kept\TinRatio;
 use App\Models\PlannedStep;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Coating\Coating;
@@ -48,6 +49,27 @@ final readonly class MixPage
     public function ml(): float
     {
         return $this->mixedFor()->sum(fn (PlannedStep $step): float => $step->details->amount?->ml() ?? 0.0);
+    }
+
+    /** What of the finish itself goes into the cup, mL. */
+    public function productMl(): float
+    {
+        return $this->kind === MixKind::Thinned ? $this->ml() * (1 - $this->tin->thinnerPercent / 100) : $this->ml();
+    }
+
+    /** @return array<string, string|list<int>> what the maker chose, so that the press that mixes it is of that cup */
+    public function fields(): array
+    {
+        [$resin, $hardener] = $this->tin->densities ?? [null, null];
+
+        return array_filter([
+            'by_kind' => $this->kind->value, 'thinner' => (string) $this->tin->thinnerPercent,
+            'resin' => $this->tin->resin > 0 ? (string) $this->tin->resin : null,
+            'hardener' => (string) $this->tin->hardener, 'by' => $this->tin->byMass ? 'mass' : 'volume',
+            'resin_density' => $resin === null ? null : (string) $resin,
+            'hardener_density' => $hardener === null ? null : (string) $hardener,
+            'pot_life' => $this->labelLife === null ? null : (string) $this->labelLife,
+        ], fn (?string $field): bool => $field !== null) + ['steps' => $this->chosen];
     }
 
     /** Minutes that the mix can be worked; null where it does not set in the cup. */

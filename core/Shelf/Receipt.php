@@ -44,7 +44,7 @@ final class Receipt
             array_map(trim(...), preg_split('/[;\n]/u', $typed) ?: []), fn (string $entry): bool => $entry !== '',
         ));
         if ($entries === []) {
-            throw InvalidField::missing('receipt', new Said('shelf.receipt.such-as'));
+            throw InvalidField::because('receipt', $typed, new Said('shelf.receipt.such-as'));
         }
         if (count($entries) > self::MOST_ITEMS) {
             throw InvalidField::tooMany('receipt', count($entries), self::MOST_ITEMS);
@@ -102,7 +102,8 @@ final class Receipt
     }
 
     /**
-     * Those that are called so, or else those whose name has words that begin as all that were typed.
+     * Those that are called so; or else those whose name begins so; or else those with words that begin as all that
+     * were typed.
      *
      * @param  array<string, array{name: string, isMl: bool}>  $known
      * @return list<string>
@@ -111,17 +112,23 @@ final class Receipt
     {
         $plain = mb_strtolower(trim($typed));
         $words = self::words($plain);
-        $same = $alike = [];
+        $same = $beginning = $alike = [];
         foreach ($known as $key => ['name' => $name]) {
             $own = mb_strtolower($name);
             if ($own === $plain) {
                 $same[] = $key;
+            } elseif ($plain !== '' && str_starts_with($own, $plain)) {
+                $beginning[] = $key;
             } elseif ($words !== [] && self::begin($words, self::words($own))) {
                 $alike[] = $key;
             }
         }
 
-        return $same === [] ? $alike : $same;
+        return match (true) {
+            $same !== [] => $same,
+            $beginning !== [] => $beginning,
+            default => $alike,
+        };
     }
 
     /**

@@ -247,6 +247,11 @@ return [
     'template' => [
         'centre-lines' => 'centre lines',
     ],
+    'cup' => [
+        'how-much' => 'How much resin to how much hardener is not known yet: type it as the tin has it.',
+        'mixed' => 'Mixed: {amount} of {product|lower}. It is off the tin; coats are taken from the cup.',
+        'emptied' => 'The cup of {product|lower} is empty.',
+    ],
     'count' => [
         'nothing-typed' => 'Nothing was counted: type what is there in at least one row.',
         'counted' => 'Counted: {count} {count?row:rows}. Take it back beside, if it was wrong.',

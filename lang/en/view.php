@@ -594,6 +594,10 @@ return [
         'clock' => 'Clock',
         'shop-light' => 'Shop light',
     ],
+    'open-cups' => [
+        'left' => '{product}, {left} left',
+        'used-up' => '{product}, used up',
+    ],
     'store-words' => [
         'a-litre' => '{litre} a litre, {ml} a mL',
         'each' => '{price} each',

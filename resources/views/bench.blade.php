@@ -228,6 +228,7 @@
             @endif
         </section>
         <section id="bench-side" class="px-4 pt-6 pb-10 sm:px-[40px]" aria-label="Waiting">
+            <x-cups :$cups />
             <x-clocks :$clocks :$pieces :piece="$step?->piece_id" />
             @if ($workers->count() > 1)
                 <nav class="tabs no-print mb-4" aria-label="Whose bench">

@@ -47,20 +47,34 @@
                         <b>{{ $show->minutes($page->potLife()) }}</b>
                         at {{ $show->temperature(round($page->tempC, 1)) }}.
                     </p>
+                @endif
+                @if ($page->kind !== MixKind::AsItIs || $page->potLife() !== null)
                     <form
                         method="post"
-                        action="{{ route('timers.store') }}"
+                        action="{{ route('cup', $step) }}"
                         class="mt-3"
                         data-live
-                        data-press="timer"
+                        data-press="mixed"
                         data-says="{{ $show->pieceStep($step) }}"
                     >
                         @csrf
                         <x-once />
-                        <input type="hidden" name="timed" value="pot-life" />
-                        <input type="hidden" name="for_minutes" value="{{ round($page->potLife(), 1) }}" />
-                        <input type="hidden" name="at_piece" value="{{ $step->piece_id }}" />
-                        <button class="press press-main press-big">Mixed: start the pot’s clock</button>
+                        @foreach ($page->fields() as $field => $value)
+                            @foreach ((array) $value as $one)
+                                <input
+                                    type="hidden"
+                                    name="{{ is_array($value) ? "{$field}[]" : $field }}"
+                                    value="{{ $one }}"
+                                />
+                            @endforeach
+                        @endforeach
+                        <button class="press press-main press-big">
+                            @if ($page->potLife() !== null)
+                                Mixed: start the pot’s clock
+                            @else
+                                Mixed: take it off the tin
+                            @endif
+                        </button>
                     </form>
                 @endif
             @endif

@@ -29,6 +29,7 @@ final class ShelfModelTest extends TestCase
         'gloves' => ['name' => 'Gloves, pairs', 'isMl' => false],
         'Oil-varnish blend' => ['name' => 'Oil-varnish blend', 'isMl' => true],
         'Wiping varnish' => ['name' => 'Wiping varnish (oil-based thinned)', 'isMl' => true],
+        'Oil varnish paint' => ['name' => 'Paint of oil-varnish', 'isMl' => true],
         'Brushing varnish' => ['name' => 'Brushing varnish (oil-based)', 'isMl' => true],
     ];
 
@@ -54,6 +55,7 @@ final class ShelfModelTest extends TestCase
         yield 'a number in the name, and a price' => ['10 x CAMI 220 6', [['CAMI 220', 10.0, 0.6]]];
         yield 'millilitres' => ['500 mL oil-varnish blend 18.50', [['Oil-varnish blend', 500.0, 37.0]]];
         yield 'litres, each' => ['2,5 L blend @ 30', [['Oil-varnish blend', 2500.0, 30.0]]];
+        yield 'as much as it begins with' => ['500 ml oil-varnish 20', [['Oil-varnish blend', 500.0, 40.0]]];
         yield 'several, with coins' => [
             "100 glov €9.00;\n1l wip var 24", [['gloves', 100.0, 0.09], ['Wiping varnish', 1000.0, 24.0]],
         ];

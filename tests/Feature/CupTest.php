@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Kept\LabelFigures;
 use App\Models\PlannedStep;
+use HonestGrain\Shelf\Good;
+use Illuminate\Support\Carbon;
 
 /** Mixing at the bench. */
 final class CupTest extends FeatureTestCase
@@ -42,6 +45,63 @@ final class CupTest extends FeatureTestCase
         self::assertEqualsWithDelta(2.0, $resin['g'] / $hardener['g'], 1e-9);
         self::assertEqualsWithDelta($page->ml(), $resin['ml'] + $hardener['ml'], 1e-9);
         self::assertEqualsWithDelta(15.0, $page->potLife(), 1e-9);
+    }
+
+    public function test_a_cup_that_is_mixed_comes_off_the_tin_and_its_coats_out_of_the_cup(): void
+    {
+        $first = $this->ready('Ebb bowl');
+        $second = $this->ready('Spindrift bowl');
+        $this->shop->tins()->create([
+            'product' => 'Oil-varnish blend', 'label' => new LabelFigures, 'stock_ml' => 300.0,
+        ]);
+        $left = fn (): float => (float) $this->shop->tins()->firstOrFail()->stock_ml;
+        $ml = $first->details->amount->ml() + $second->details->amount->ml();
+        $form = [
+            'steps' => [$first->id, $second->id], 'by_kind' => 'two-part', 'resin' => '3', 'hardener' => '1',
+            'by' => 'volume', 'pot_life' => '40', 'cup_temp' => '21', 'once' => 'mixed1',
+        ];
+        $this->post(route('cup', $first), $form)->assertRedirect('/bench');
+        $this->post(route('cup', $first), $form);
+        $cup = $this->shop->cups()->sole();
+        self::assertEqualsWithDelta([$ml, 300 - $ml], [$cup->left_ml, $left()], 0.02);
+        self::assertSame('2026-12-01 09:40:00', (string) $this->shop->timers()->sole()->rings_at);
+        $this->get('/bench')->assertSeeInOrder(['In the cup', 'There is enough for', 'Ebb bowl', 'Spindrift bowl']);
+        // The next time it is mixed the same way.
+        $this->actingAs($this->wren->fresh() ?? $this->wren);
+        self::assertSame(3.0, $this->get(route('cup', $first))->viewData('page')->tin->resin);
+        $piece = $first->piece;
+        $this->post(route('steps.done', $first))->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(
+            [$second->details->amount->ml(), 300 - $ml], [$cup->refresh()->left_ml, $left()], 0.02,
+        );
+        $this->post(route('log.undo', $piece->logEntries()->where('step', 'l1')->firstOrFail()));
+        self::assertEqualsWithDelta([$ml, 300 - $ml], [$cup->refresh()->left_ml, $left()], 0.02);
+        // Too late for the cup: what is laid on then comes out of the tin.
+        Carbon::setTestNow('2026-12-01 09:50:00');
+        $this->get('/bench')->assertSee('its pot life is over')->assertDontSee('There is enough for');
+        $this->post(route('steps.done', $second))->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(300 - $ml - $second->details->amount->ml(), $left(), 0.02);
+        $this->delete(route('cups.destroy', $cup))->assertSessionHas('said', 'The cup of oil-varnish blend is empty.');
+        $this->get('/bench')->assertDontSee('In the cup');
+    }
+
+    public function test_what_was_not_mixed_goes_back_into_its_tin(): void
+    {
+        $step = $this->ready('Ebb bowl');
+        $this->shop->tins()->create([
+            'product' => 'Oil-varnish blend', 'label' => new LabelFigures, 'stock_ml' => 300.0,
+        ]);
+        $this->shop->goods()->create(['good' => Good::Cup, 'stock' => 4]);
+        $this->post(route('cup', $step), ['by_kind' => 'thinned', 'thinner' => '50'])->assertSessionHasNoErrors();
+        $half = $step->details->amount->ml() / 2;
+        self::assertEqualsWithDelta(300 - $half, $this->shop->tins()->firstOrFail()->stock_ml, 0.02);
+        self::assertSame(3.0, $this->shop->goods()->firstOrFail()->stock);
+        $this->post(route('cup', $step), ['by_kind' => 'two-part'])->assertSessionHasErrors('resin');
+        $this->delete(route('cups.destroy', $this->shop->cups()->sole()), ['never' => '1']);
+        self::assertSame(300.0, $this->shop->tins()->firstOrFail()->stock_ml);
+        self::assertSame(4.0, $this->shop->goods()->firstOrFail()->stock);
+        $this->delete(route('cups.destroy', $this->shop->cups()->sole()), ['never' => '1']);
+        self::assertSame(300.0, $this->shop->tins()->firstOrFail()->stock_ml);
     }
 
     public function test_what_is_no_coat_from_a_cup_has_no_cup(): void

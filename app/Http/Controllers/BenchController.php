@@ -9,6 +9,7 @@ use App\Models\Worker;
 use App\Planning\Planner;
 use App\View\BenchBoard;
 use App\View\Clocks;
+use App\View\OpenCups;
 use App\View\Show;
 use App\View\Stamp;
 use App\View\TinAges;
@@ -37,6 +38,7 @@ class BenchController extends Controller
                     ->doubtful($workshop, $board->now->product),
             'board' => $board, 'workers' => $workers, 'byGrit' => $board->gritByGrit($catalogue->abrasives()),
             'clocks' => Clocks::of($workshop, $show, $board->worker, $board->now)->all,
+            'cups' => OpenCups::of($workshop, $show),
             'next' => route('bench', array_filter([
                 'hands' => $request->query('hands'), 'ahead' => $ahead + 1,
             ])),
