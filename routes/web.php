@@ -93,6 +93,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('steps/{step}/skip', [StepController::class, 'skip'])->name('steps.skip');
     Route::post('steps/{step}/start', [StepController::class, 'start'])->name('steps.start');
     Route::post('steps/{step}/stop', [StepController::class, 'stop'])->name('steps.stop');
+    Route::post('steps/{step}/look', [StepController::class, 'look'])->name('steps.look');
     Route::post('steps/{step}/note', [StepController::class, 'note'])->name('steps.note');
     Route::get('steps/{step}/cup', [CupController::class, 'show'])->name('cup');
     Route::post('steps/{step}/cup', [CupController::class, 'store']);

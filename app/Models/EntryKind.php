@@ -14,10 +14,18 @@ enum EntryKind: string
     case Started = 'start';
     case Stopped = 'stop';
     case Undone = 'undo';
+    /** A surface was looked at before its step was ticked off. */
+    case Looked = 'look';
     /** A step that was done is to be done again. */
     case Again = 'again';
     /** A step that was done to a part that is made again from another blank. */
     case Anew = 'anew';
+
+    /** @return list<self> those that say something of a step and leave its clock as it is */
+    public static function besides(): array
+    {
+        return [self::Note, self::Wrong, self::Looked];
+    }
 
     /** @return list<self> those that take a step back */
     public static function takingBack(): array

@@ -118,6 +118,16 @@ class PlannedStep extends Keeping
             && $this->piece->blank->drying !== DryingState::Ready;
     }
 
+    /**
+     * Whether one press says it done: nothing is to be seen to or asked first.
+     *
+     * @param  array<string, true>  $cautioned  hazards that were seen to in this session
+     */
+    public function canBeDoneAtOnce(array $cautioned): bool
+    {
+        return $this->unheeded($cautioned) === null && ! $this->isTooWet() && ! $this->isEarlyAt(now());
+    }
+
     /** Its number on the route, from one. */
     public function number(): int
     {

@@ -23,7 +23,7 @@ final readonly class StepClock
     {
         return self::after(
             LogEntry::query()->where(['piece_id' => $step->piece_id, 'step' => $step->step])
-                ->whereNotIn('kind', [EntryKind::Note, EntryKind::Wrong])->orderBy('id')->get(['kind', 'happened_at']),
+                ->whereNotIn('kind', EntryKind::besides())->orderBy('id')->get(['kind', 'happened_at']),
         );
     }
 
@@ -38,7 +38,7 @@ final readonly class StepClock
         }
         $clocks = $workshop->logEntries()->whereIn('piece_id', $started->pluck('piece_id')->unique())
             ->whereIn('step', $started->pluck('step')->unique())
-            ->whereNotIn('kind', [EntryKind::Note, EntryKind::Wrong])->orderBy('id')
+            ->whereNotIn('kind', EntryKind::besides())->orderBy('id')
             ->get(['piece_id', 'step', 'kind', 'happened_at'])
             ->groupBy(fn (LogEntry $entry): string => "$entry->piece_id $entry->step")->map(self::after(...));
 

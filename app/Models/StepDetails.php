@@ -12,6 +12,7 @@ use HonestGrain\Abrasive\Abrading;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Route\Look;
 use HonestGrain\Route\Reason;
 use HonestGrain\Route\Step;
 use HonestGrain\Safety\Hazard;
@@ -29,6 +30,7 @@ final readonly class StepDetails implements Kept
      * @param  string  $air  that its wait runs in, as `Planning\Airs` names it; empty for the shop's own
      * @param  bool  $footOut  whether it is held by its upper end
      * @param  list<Said>  $reckoning  what its own minutes and speed come from
+     * @param  list<Look>  $looks  what is looked at before it is ticked off
      * @param  array{min_hours: float, max_hours: float|null}|null  $wait  reference hours that the next step waits
      */
     private function __construct(
@@ -48,6 +50,7 @@ final readonly class StepDetails implements Kept
         public ?Abrading $abrading,
         public array $reckoning,
         public bool $footOut,
+        public array $looks,
     ) {
     }
 
@@ -66,7 +69,7 @@ final readonly class StepDetails implements Kept
                 fn (Reason $one): array => ['after' => $one->after, 'because' => $one->because], $step->timing->reasons,
             ),
             $wait->kinetics->air ?? '', $step->work->supplies->abrading, $step->words->reckoning,
-            $step->setup->footOut,
+            $step->setup->footOut, $step->words->looks,
         );
     }
 
@@ -93,6 +96,7 @@ final readonly class StepDetails implements Kept
             ], $kept['reasons'] ?? [])),
             (string) ($kept['air'] ?? ''), Abraded::planned($kept['abrading'] ?? null),
             SaidCast::all($kept['reckoning'] ?? []), (bool) ($kept['foot_out'] ?? false),
+            array_values(array_filter(array_map(Look::tryFrom(...), $kept['looks'] ?? []))),
         );
     }
 
@@ -107,6 +111,7 @@ final readonly class StepDetails implements Kept
             'stage' => $this->stage, 'reasons' => $this->reasons, 'air' => $this->air,
             'abrading' => $this->abrading === null ? null : Abraded::written($this->abrading),
             'reckoning' => $this->reckoning, 'foot_out' => $this->footOut,
+            'looks' => array_map(fn (Look $look): string => $look->value, $this->looks),
         ];
     }
 }

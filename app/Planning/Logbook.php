@@ -144,13 +144,15 @@ final readonly class Logbook
         ?string $body = null,
         Press $press = new Press,
         ?Said $title = null,
+        Measured $measured = new Measured,
     ): LogEntry {
         $this->sameAsRead($step, $press);
 
         return $this->jot($step->piece->workshop, [
             'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step,
             'title' => $title ?? $step->title,
-            'happened_at' => $press->at(), 'body' => $body, 'facts' => $this->air($step, $press->at()),
+            'happened_at' => $press->at(), 'body' => $body,
+            'facts' => Copy::with($this->air($step, $press->at()), ['measured' => $measured]),
         ], $press->once);
     }
 

@@ -195,6 +195,7 @@ final readonly class BenchBoard
             match ($entry->kind) {
                 EntryKind::Wrong => say('view.bench-board.something-wrong'),
                 EntryKind::Skipped => say('view.bench-board.skipped'),
+                EntryKind::Looked => say('view.bench-board.looked-at'),
                 default => null,
             },
             $entry->title === null ? null : $show->said($entry->title), $entry->body,

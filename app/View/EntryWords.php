@@ -24,6 +24,7 @@ final readonly class EntryWords
             EntryKind::Wrong => say('view.entry-words.something-wrong'),
             EntryKind::Started => say('view.entry-words.clock-started'),
             EntryKind::Stopped => say('view.entry-words.clock-stopped'),
+            EntryKind::Looked => say('view.entry-words.looked-at'),
             EntryKind::Undone => say('view.entry-words.taken-back'),
             EntryKind::Again => say('view.entry-words.done-again'),
             EntryKind::Anew => say('view.entry-words.another-blank'),
@@ -63,6 +64,8 @@ final readonly class EntryWords
             $measured->discsUsed === null ? '' : say('view.entry-words.took-discs', [
                 'discsUsed' => $this->show->plain($measured->discsUsed),
             ]),
+            $measured->look === null || $measured->saw === null ? ''
+                : say('view.entry-words.seen', ['saw' => $this->show->said($measured->look->says($measured->saw))]),
             $measured->isNotDry ? say('view.entry-words.not-dry-weights') : '',
             $measured->amountUsed === null ? '' : say('view.entry-words.used', [
                 'amountUsed' => $this->show->plain($measured->amountUsed),

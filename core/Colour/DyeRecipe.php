@@ -8,14 +8,14 @@ namespace HonestGrain\Colour;
 final readonly class DyeRecipe
 {
     /**
-     * @param  array<string, DyeDose>  $doses  by the name of a dye
-     * @param  array<string, float|null>  $costs  by the name of a dye; null where its price is not known
+     * @param  array<array-key, DyeDose>  $doses  by the name of a dye
+     * @param  array<array-key, float|null>  $costs  by the name of a dye; null where its price is not known
      */
     private function __construct(public DyeDose $whole, public array $doses, public array $costs)
     {
     }
 
-    /** @param  array<string, float|null>  $prices  of a gram of powder, by the name of a dye */
+    /** @param  array<array-key, float|null>  $prices  of a gram of powder, by the name of a dye */
     public static function of(Mixture $mixture, DyeDose $whole, array $prices): self
     {
         $doses = array_map($whole->share(...), $mixture->shares());

@@ -17,14 +17,14 @@ final readonly class Mixture
 
     public float $chroma;
 
-    /** @param  non-empty-array<string, array{Rgb, int}>  $parts  colour and parts, by the name of a dye */
+    /** @param  non-empty-array<array-key, array{Rgb, int}>  $parts  colour and parts, by the name of a dye */
     private function __construct(public array $parts, public Rgb $colour)
     {
         $this->hueDeg = $colour->hueDeg();
         $this->chroma = $colour->chroma();
     }
 
-    /** @param  non-empty-array<string, array{Rgb, int}>  $parts */
+    /** @param  non-empty-array<array-key, array{Rgb, int}>  $parts */
     public static function of(array $parts): self
     {
         $all = array_sum(array_map(fn (array $part): int => $part[1], $parts));
@@ -65,19 +65,20 @@ final readonly class Mixture
     public function name(): Said
     {
         if (count($this->parts) === 1) {
-            return Said::name(array_key_first($this->parts));
+            return Said::name((string) array_key_first($this->parts));
         }
         $named = [];
+        // A name of digits alone is a number as a key.
         foreach ($this->parts as $name => [, $count]) {
             $named[] = new Said($named === [] && $count > 1 ? 'colour.mixture.first' : 'colour.mixture.more', [
-                'parts' => Quantity::count($count), 'dye' => $name,
+                'parts' => Quantity::count($count), 'dye' => (string) $name,
             ]);
         }
 
         return new Said('colour.mixture.named', ['dyes' => $named]);
     }
 
-    /** @return array<string, float> of each dye, by its name */
+    /** @return array<array-key, float> of each dye, by its name */
     public function shares(): array
     {
         $all = array_sum(array_map(fn (array $part): int => $part[1], $this->parts));

@@ -14,6 +14,7 @@ final readonly class StepWords
      * @param  Said|null  $brief  the title within a chain of reasons
      * @param  Said|null  $waitFor  what its wait is for
      * @param  list<Said>  $reckoning  what its own minutes and speed come from
+     * @param  list<Look>  $looks  what is looked at before it is ticked off
      */
     public function __construct(
         public Said $title,
@@ -22,6 +23,7 @@ final readonly class StepWords
         public ?Said $brief = null,
         public ?Said $waitFor = null,
         public array $reckoning = [],
+        public array $looks = [],
     ) {
     }
 }

@@ -226,6 +226,8 @@ return [
         ],
         'clock-runs' => 'The clock runs on {step}.',
         'clock-stands' => 'The clock on {step} stands.',
+        'looked' => 'Written down: {saw}.',
+        'no-such-look' => 'There is no such look at this step.',
         'noted' => 'Noted.',
         'taken-back-entry-stays' => 'Taken back: {entry}. The entry stays in the log, struck out.',
         'had-been-taken-back' => 'That had been taken back already.',

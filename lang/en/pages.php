@@ -5,6 +5,7 @@ declare(strict_types=1);
 // What the pages work out within their own words.
 return [
     'bench' => [
+        'clean-done' => '{answer}: done',
         'weighs' => 'Weighs, {unit}',
         'used' => 'Used, {unit}',
         'stop-of' => 'Stop: {what}',

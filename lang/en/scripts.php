@@ -33,6 +33,7 @@ return [
     'pressed-weight' => 'Weighed',
     'pressed-air' => 'Air read',
     'pressed-timer' => 'Clock set',
+    'pressed-look' => 'Looked at',
     'pressed-mixed' => 'Mixed',
     'pressed-caution' => 'Caution seen to',
     'all-the-same' => 'I go on all the same',

@@ -41,6 +41,8 @@ return [
 
     'attributes' => [
         'timed' => 'what it times',
+        'look' => 'the look',
+        'saw' => 'what it shows',
         'count.*' => 'counted',
         'receipt' => 'the receipt',
         'price_per_l' => 'what a litre costs',

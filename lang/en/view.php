@@ -29,6 +29,7 @@ return [
         'along' => '{length} along, {area}',
     ],
     'bench-board' => [
+        'looked-at' => 'Looked at',
         'next' => 'Next, {at}',
         'bench-tells-you-what' => 'The Bench tells you what to do next, once there is a piece to do it to.',
         'everything-work-drying-or' => 'Everything in work is drying or curing. The list beside this says until when.',
@@ -167,6 +168,8 @@ return [
         'skipped' => 'Skipped',
         'note' => 'Note',
         'something-wrong' => 'Something is wrong',
+        'looked-at' => 'Looked at',
+        'seen' => 'Seen: {saw}.',
         'clock-started' => 'Clock started',
         'clock-stopped' => 'Clock stopped',
         'taken-back' => 'Taken back',

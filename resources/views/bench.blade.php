@@ -107,6 +107,7 @@
                         </x-why>
                     </div>
                 </div>
+                <x-looks :$step :$looks />
                 <details class="mt-4" id="otherwise" data-key="o" @if ($step->asksForWeight()) open @endif>
                     <summary class="inline-block py-2 text-act underline underline-offset-4">
                         Done at another time, skip, or note

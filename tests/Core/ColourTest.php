@@ -43,6 +43,10 @@ final class ColourTest extends TestCase
     public function test_a_mixture_is_weighed_out_by_its_parts_and_costs_what_all_of_it_costs(): void
     {
         $slate = Rgb::hex('#2e4d63', 'a');
+        // A dye may be called by digits alone.
+        $byDigits = Mixture::of(['7' => [$slate, 2], 'amber' => [$slate, 1]]);
+        self::assertSame('2 parts 7, 1 amber', Told::of($byDigits->name()));
+        self::assertSame('7', Told::of(Mixture::of(['7' => [$slate, 1]])->name()));
         $mixture = Mixture::of(['slate' => [$slate, 2], 'amber' => [$slate, 1]]);
         // 2 mL on 100 cm²; 20 g and 600 drops to the litre at strength 1.
         $dose = DyeDose::of(Drawn::tables()->calibration->colour, 30_000, 1.5);

@@ -9,6 +9,7 @@ use App\Models\Worker;
 use App\Planning\Planner;
 use App\View\BenchBoard;
 use App\View\Clocks;
+use App\View\LookPanel;
 use App\View\OpenCups;
 use App\View\Show;
 use App\View\Stamp;
@@ -39,6 +40,7 @@ class BenchController extends Controller
             'board' => $board, 'workers' => $workers, 'byGrit' => $board->gritByGrit($catalogue->abrasives()),
             'clocks' => Clocks::of($workshop, $show, $board->worker, $board->now)->all,
             'cups' => OpenCups::of($workshop, $show),
+            'looks' => $board->now === null ? [] : LookPanel::of($board->now),
             'next' => route('bench', array_filter([
                 'hands' => $request->query('hands'), 'ahead' => $ahead + 1,
             ])),

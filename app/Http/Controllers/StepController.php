@@ -8,6 +8,7 @@ use App\Http\Middleware\AnswersPress;
 use App\Http\Requests\AtStep;
 use App\Http\Requests\HeedCaution;
 use App\Http\Requests\LogDone;
+use App\Http\Requests\LogLook;
 use App\Http\Requests\LogSkip;
 use App\Http\Requests\LogWords;
 use App\Models\EntryKind;
@@ -21,6 +22,7 @@ use App\Planning\Press;
 use App\View\Moved;
 use App\View\Show;
 use Carbon\CarbonInterface;
+use HonestGrain\Mending\Sought;
 use HonestGrain\Reading\Copy;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -145,6 +147,27 @@ class StepController extends Controller
         $this->logbook->write($step, $this->user($request), EntryKind::Stopped, null, $request->press());
 
         return back()->with('said', say('http.step.clock-stands', ['step' => $this->quoted($step)]));
+    }
+
+    /** What a look showed: written down, and on to what is to be done about it. */
+    public function look(LogLook $request, PlannedStep $step): RedirectResponse
+    {
+        if (! in_array($request->look(), $step->details->looks, true)) {
+            throw ValidationException::withMessages(['look' => say('http.step.no-such-look')]);
+        }
+        $photo = $request->file('photo');
+        $this->logbook->write(
+            step: $step, user: $this->user($request), kind: EntryKind::Looked, press: $request->press(),
+            measured: new Measured(
+                photo: $photo instanceof UploadedFile ? $this->photos->keep($step->piece->workshop, $photo) : null,
+                look: $request->look(), saw: $request->saw(),
+            ),
+        );
+        $leadsTo = Sought::by($request->look(), $request->saw());
+        $said = say('http.step.looked', ['saw' => $this->show->said($request->look()->says($request->saw()))]);
+
+        return $leadsTo === null ? back()->with('said', $said)
+            : redirect()->route('steps.wrong', [$step, 'kind' => $leadsTo->value])->with('said', $said);
     }
 
     public function note(LogWords $request, PlannedStep $step): RedirectResponse

@@ -9,6 +9,8 @@ use App\Models\User;
 use App\View\Show;
 use HonestGrain\Coating\EarlyLook;
 use HonestGrain\Piece\Mark;
+use HonestGrain\Route\Look;
+use HonestGrain\Route\LookAnswer;
 use HonestGrain\Words\Unit;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
@@ -30,7 +32,7 @@ class LogDone extends AtStep
             'found' => ['nullable', Rule::enum(EarlyLook::class)],
             'amount' => ['nullable', 'numeric', 'min:0', 'max:100000'],
             'photo' => ['nullable', ...KeepPhoto::photograph()],
-        ];
+        ] + LogLook::fields(isNeeded: false);
     }
 
     /** @return array<string, string> */
@@ -58,6 +60,8 @@ class LogDone extends AtStep
             weightG: $weight === null ? null : round($show->typed(Unit::Mass, $weight), 2),
             amountUsed: $typed('amount'), discsUsed: $typed('discs_used'),
             found: EarlyLook::tryFrom((string) $this->validated('found')),
+            look: Look::tryFrom((string) $this->validated('look')),
+            saw: LookAnswer::tryFrom((string) $this->validated('saw')),
         );
     }
 

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Models\Kept;
 
 use HonestGrain\Coating\EarlyLook;
+use HonestGrain\Route\Look;
+use HonestGrain\Route\LookAnswer;
 
 /** What a maker wrote down with a step that is done. */
 final readonly class Measured implements Kept
 {
     /**
      * @param  string|null  $photo  the name of its file
+     * @param  LookAnswer|null  $saw  what the look showed
      * @param  EarlyLook|null  $found  how the coat below is, where its wait is not over; kept with what was planned
      */
     public function __construct(
@@ -20,6 +23,8 @@ final readonly class Measured implements Kept
         public bool $isNotDry = false,
         public ?string $photo = null,
         public ?EarlyLook $found = null,
+        public ?Look $look = null,
+        public ?LookAnswer $saw = null,
     ) {
     }
 
@@ -30,6 +35,8 @@ final readonly class Measured implements Kept
         return new self(
             $number('weight_g'), $number('amount_used'), $number('discs_used'), (bool) ($kept['not_dry'] ?? false),
             isset($kept['photo']) ? (string) $kept['photo'] : null,
+            look: Look::tryFrom((string) ($kept['look'] ?? '')),
+            saw: LookAnswer::tryFrom((string) ($kept['saw'] ?? '')),
         );
     }
 
@@ -39,6 +46,7 @@ final readonly class Measured implements Kept
         return array_filter([
             'weight_g' => $this->weightG, 'amount_used' => $this->amountUsed, 'discs_used' => $this->discsUsed,
             'not_dry' => $this->isNotDry ? true : null, 'photo' => $this->photo,
+            'look' => $this->look?->value, 'saw' => $this->saw?->value,
         ], fn (float|bool|string|null $value): bool => $value !== null);
     }
 }

@@ -27,6 +27,7 @@ const KINDS = {
     weight: () => say('pressed-weight'),
     air: () => say('pressed-air'),
     timer: () => say('pressed-timer'),
+    look: () => say('pressed-look'),
     mixed: () => say('pressed-mixed'),
     caution: () => say('pressed-caution'),
 };

@@ -20,6 +20,7 @@ use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\Internal\Setup;
 use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\LayerWaits;
+use HonestGrain\Route\Look;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
 use HonestGrain\Route\Supplies;
@@ -216,6 +217,7 @@ final class Coated
                 ]) : new Said('route.coated.foots-coat'),
                 waitFor: $window !== null ? new Said('route.coated.to-soak-in')
                 : ($next === null ? new Said('route.coated.to-harden') : new Said('route.coated.before-next-coat')),
+                looks: $isFirst || $coat->denib !== null ? [] : [Look::Sheen],
             ),
         );
         $this->open = [[$id, $wait]];
@@ -365,6 +367,7 @@ final class Coated
                     ? new Said('route.coated.film-stands-all-coats', ['film' => Quantity::um($this->filmUm)])
                     : new Said('route.coated.no-film-stands-yet')],
                 brief: new Said('route.coated.rubbing-down'),
+                looks: [Look::Touch],
             ),
         );
         $this->filmUm = max(0.0, $this->filmUm - $denib->removesUm($figures));

@@ -23,6 +23,7 @@ use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\Internal\Setup;
 use HonestGrain\Route\Internal\Timing;
+use HonestGrain\Route\Look;
 use HonestGrain\Route\Sanding;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
@@ -247,6 +248,7 @@ final class Sanded
                 : new Said('route.sanded.scratches-left-now-show'),
                 how: self::how($subject, $sanding, $run, $isStopped),
                 brief: new Said('route.sanded.sand-the', ['face' => $face->said()]),
+                looks: [Look::RakingLight],
             ),
         );
     }
@@ -464,6 +466,7 @@ final class Sanded
                     ]),
                 ),
                 brief: new Said('route.sanded.dust-off'),
+                looks: [$subject->wiping() === Wiping::Alcohol ? Look::Alcohol : Look::RakingLight],
             ),
         );
     }

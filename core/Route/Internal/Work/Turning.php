@@ -23,6 +23,7 @@ use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\Internal\Setup;
 use HonestGrain\Route\Internal\Timing;
+use HonestGrain\Route\Look;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
 use HonestGrain\Safety\Hazard;
@@ -485,6 +486,7 @@ final readonly class Turning
                     ...$how, ...$cut->how, ...$this->sharpened($what, $cut->minutes),
                 ], brief: Said::lower($title),
                 reckoning: is_float($cut) ? [] : $cut->reckoning,
+                looks: $what === 'hollow' ? $this->looks() : [],
             ),
         );
     }
@@ -532,6 +534,14 @@ final readonly class Turning
     }
 
     /** @return float at its thinnest; 0 for what has none */
+    /** @return list<Look> of a wall that was just hollowed: its ring, and its light where light comes through */
+    private function looks(): array
+    {
+        $isThin = $this->wallMm() <= $this->subject->calibration->drying->greenLightWallMm;
+
+        return $isThin ? [Look::Ring, Look::Lamp] : [Look::Ring];
+    }
+
     private function wallMm(): float
     {
         return $this->subject->measured->wall->minMm ?? 0.0;
