@@ -32,6 +32,7 @@ missing_packages() {
     php_has 'zend opcache' || echo php8.2-opcache
     command -v php-fpm8.2 >/dev/null || [ -x /usr/sbin/php-fpm8.2 ] || echo php8.2-fpm
     command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] || echo nginx
+    command -v openssl >/dev/null || echo openssl
     command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || echo mariadb-server
     command -v composer >/dev/null || echo composer
     command -v unzip >/dev/null || echo unzip
@@ -298,49 +299,103 @@ http {
     map \$http_host \$port_said { ~(?<port>:[0-9]+)\$ \$port; default ''; }
     server {
         listen 127.0.0.1:$1 backlog=511;
-        root "$ROOT/public";
-        absolute_redirect off;
-        error_page 413 /too-large.html;
-        error_page 502 504 /no-answer.html;
-        location / { try_files /nothing @app; }
-        # What the build makes has its contents in its name and never changes.
-        location ~ ^/build/assets/[^/.][^/]*\$ {
-            try_files \$uri @app;
-            add_header Cache-Control 'public, max-age=31536000, immutable';
-            add_header X-Content-Type-Options nosniff;
-        }
-        # Asked about at every visit: it says what a device keeps.
-        location = /sw.js {
-            try_files \$uri @app;
-            add_header Cache-Control 'no-cache';
-            add_header X-Content-Type-Options nosniff;
-        }
-        location = /app.webmanifest {
-            types { application/manifest+json webmanifest; }
-            try_files \$uri @app;
-            add_header Cache-Control 'public, max-age=3600';
-            add_header X-Content-Type-Options nosniff;
-        }
-        location ~ ^/(mark\.svg|icon-[a-z0-9-]+\.png|offline\.html|too-large\.html|no-answer\.html)\$ {
-            try_files \$uri @app;
-            add_header Cache-Control 'public, max-age=3600';
-            add_header X-Content-Type-Options nosniff;
-        }
-        location @app {
-            include /etc/nginx/fastcgi_params;
-            fastcgi_param SCRIPT_FILENAME "$ROOT/public/index.php";
-            fastcgi_param SCRIPT_NAME /index.php;
-            # The name that was asked for, and the port that the browser said with it.
-            fastcgi_param HTTP_HOST \$host\$port_said;
-            fastcgi_param HTTP_PROXY '';
-            fastcgi_pass unix:$SOCKET_DIR/php.sock;
-            fastcgi_read_timeout $((seconds + 5))s;
-            fastcgi_buffers 64 16k;
-            fastcgi_buffer_size 32k;
-        }
+        include "$web/site.conf";
     }
+$(lan_server)
 }
 CONF
+    cat >"$web/site.conf" <<CONF
+    root "$ROOT/public";
+    absolute_redirect off;
+    error_page 413 /too-large.html;
+    error_page 502 504 /no-answer.html;
+    location / { try_files /nothing @app; }
+    # What the build makes has its contents in its name and never changes.
+    location ~ ^/build/assets/[^/.][^/]*\$ {
+        try_files \$uri @app;
+        add_header Cache-Control 'public, max-age=31536000, immutable';
+        add_header X-Content-Type-Options nosniff;
+    }
+    # Asked about at every visit: it says what a device keeps.
+    location = /sw.js {
+        try_files \$uri @app;
+        add_header Cache-Control 'no-cache';
+        add_header X-Content-Type-Options nosniff;
+    }
+    location = /app.webmanifest {
+        types { application/manifest+json webmanifest; }
+        try_files \$uri @app;
+        add_header Cache-Control 'public, max-age=3600';
+        add_header X-Content-Type-Options nosniff;
+    }
+    location ~ ^/(mark\.svg|icon-[a-z0-9-]+\.png|offline\.html|too-large\.html|no-answer\.html)\$ {
+        try_files \$uri @app;
+        add_header Cache-Control 'public, max-age=3600';
+        add_header X-Content-Type-Options nosniff;
+    }
+    location @app {
+        include /etc/nginx/fastcgi_params;
+        fastcgi_param SCRIPT_FILENAME "$ROOT/public/index.php";
+        fastcgi_param SCRIPT_NAME /index.php;
+        # The name that was asked for, and the port that the browser said with it.
+        fastcgi_param HTTP_HOST \$host\$port_said;
+        fastcgi_param HTTP_PROXY '';
+        fastcgi_pass unix:$SOCKET_DIR/php.sock;
+        fastcgi_read_timeout $((seconds + 5))s;
+        fastcgi_buffers 64 16k;
+        fastcgi_buffer_size 32k;
+    }
+CONF
+}
+
+# lan_server: for the tablets of the shop, over https, with the certificate of lan_certificate; nothing without --lan.
+lan_server() {
+    [ -n "${LAN_PORT:-}" ] || return 0
+    cat <<CONF
+    server {
+        listen 0.0.0.0:$LAN_PORT ssl backlog=511;
+        ssl_certificate "$STATE/lan/shop.crt";
+        ssl_certificate_key "$STATE/lan/shop.key";
+        ssl_protocols TLSv1.2 TLSv1.3;
+        location = /shop-authority.crt {
+            alias "$STATE/lan/authority.crt";
+            types { application/x-x509-ca-cert crt; }
+        }
+        include "$web/site.conf";
+    }
+CONF
+}
+
+# lan_names: what this machine is called in its own network, one a line: addresses, and its name.
+lan_names() {
+    hostname -I 2>/dev/null | tr ' ' '\n' | grep -E '^[0-9]+(\.[0-9]+){3}$'
+    printf '%s\n%s.local\n' "$(hostname)" "$(hostname -s 2>/dev/null || hostname)" | sort -u
+}
+
+# lan_certificate: an authority of this shop's own, made once, and a certificate by it for what the machine is called now.
+lan_certificate() {
+    local lan=$STATE/lan names=DNS:localhost,IP:127.0.0.1 name
+    (umask 077 && mkdir -p "$lan") || return 1
+    while read -r name; do
+        case $name in
+            '') ;;
+            *[!0-9.]*) names=$names,DNS:$name ;;
+            *) names=$names,IP:$name ;;
+        esac
+    done < <(lan_names)
+    if [ ! -s "$lan/authority.key" ]; then
+        (umask 077 && openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -sha256 -days 3650 \
+            -subj "/CN=Honest Grain, this shop" -addext 'basicConstraints=critical,CA:TRUE,pathlen:0' \
+            -addext 'keyUsage=critical,keyCertSign,cRLSign' \
+            -keyout "$lan/authority.key" -out "$lan/authority.crt") 2>"$lan/openssl.log" || { cat "$lan/openssl.log"; return 1; }
+    fi
+    (umask 077 && openssl req -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -sha256 -subj "/CN=$(hostname)" \
+        -keyout "$lan/shop.key" -out "$lan/shop.csr") 2>"$lan/openssl.log" || { cat "$lan/openssl.log"; return 1; }
+    printf 'subjectAltName=%s\nbasicConstraints=CA:FALSE\nextendedKeyUsage=serverAuth\n' "$names" >"$lan/shop.ext"
+    openssl x509 -req -in "$lan/shop.csr" -CA "$lan/authority.crt" -CAkey "$lan/authority.key" -CAcreateserial \
+        -sha256 -days 397 -extfile "$lan/shop.ext" -out "$lan/shop.crt" 2>"$lan/openssl.log" || { cat "$lan/openssl.log"; return 1; }
+    TRUSTED_HOSTS=$(lan_names | tr '\n' ',')${TRUSTED_HOSTS:-}
+    export TRUSTED_HOSTS
 }
 
 # keep LOG COMMAND…: in a group of its own, begun anew whenever it ends. Its number is in KEPT.

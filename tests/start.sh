@@ -25,7 +25,7 @@ said_port() { grep -o 'Open      http://127.0.0.1:[0-9]*' "$OUT" | grep -o '[0-9
 run() {
     # What the run before this one said is not to be taken for what this one says.
     : >"$OUT"
-    env -u APP_KEY -u DB_PASSWORD -u DB_PORT -u SOCKET_DIR -u APP_ENV "$ROOT/bin/start" --port "$PORT" >"$OUT" 2>&1 &
+    env -u APP_KEY -u DB_PASSWORD -u DB_PORT -u SOCKET_DIR -u APP_ENV "$ROOT/bin/start" --port "$PORT" "$@" >"$OUT" 2>&1 &
     RUNNING=$!
     for _ in $(seq 1 1200); do
         if grep -q 'Stop      Ctrl-C' "$OUT"; then PORT=$(said_port); return 0; fi
@@ -131,6 +131,22 @@ kept_aside() { [ -d "$(ls -d "$HONEST_GRAIN_STATE"/mysql-set-aside-*)/honest_gra
 is 'where all of it still is' kept_aside
 is 'the application answers with a new one' answers
 stop -TERM
+
+lan=$(free_port)
+is 'it starts for tablets, too' run --lan "$lan"
+is 'and says where' says "https://$(hostname):$lan"
+over_https() { curl -s --max-time 8 --cacert "$HONEST_GRAIN_STATE/lan/authority.crt" "https://127.0.0.1:$lan$1" >"$OUT.lan"; }
+signs_in() { over_https /sign-in && grep -q 'Sign in' "$OUT.lan" && grep -q "href=\"https://127.0.0.1:$lan/build" "$OUT.lan"; }
+is 'a tablet that trusts the shop is answered over https, with its addresses' signs_in
+mistrusts() { ! curl -s -o /dev/null --max-time 8 "https://127.0.0.1:$lan/sign-in"; }
+is 'one that does not is not' mistrusts
+hands_out() { over_https /shop-authority.crt && cmp -s "$OUT.lan" "$HONEST_GRAIN_STATE/lan/authority.crt"; }
+is 'what it is to trust is handed out' hands_out
+private_keys() { [ "$(stat -c %a "$HONEST_GRAIN_STATE"/lan/*.key | sort -u)" = 600 ]; }
+is 'and the keys are nobody else'\''s' private_keys
+stop -TERM
+"$ROOT/bin/start" --lan 99999 >"$OUT" 2>&1
+is 'a port for tablets that is none is refused' says '--lan is "99999"'
 
 printf 'no\n' | "$ROOT/bin/start" --fresh >"$OUT" 2>&1
 is 'fresh asks before it drops anything' says 'Nothing was dropped.'

@@ -34,6 +34,11 @@ enum FigureUnit: string
     case MinutesPerCoat = 'min a coat';
     case Hours = 'h';
     case Days = 'days';
+    case Months = 'months';
+    case Cloths = 'cloths';
+    case Pairs = 'pairs';
+    case Cups = 'cups';
+    case Pads = 'pads';
     case Share = 'share';
     case Percent = '%';
     case Times = 'times';
@@ -93,7 +98,8 @@ enum FigureUnit: string
             self::Share => Measure::Share,
             self::Percent => Measure::Percent,
             self::Days, self::Times, self::Power, self::PerUnit, self::Depth, self::Steps, self::Records,
-            self::Weighings, self::Coats, self::Grains, self::DropsPerMl => Measure::Number,
+            self::Weighings, self::Coats, self::Grains, self::DropsPerMl, self::Months, self::Cloths, self::Pairs,
+            self::Cups, self::Pads => Measure::Number,
             self::MPerS => Measure::MPerS,
             self::Rpm => Measure::Rpm,
             self::MmPerS => Measure::MmPerS,
