@@ -174,18 +174,42 @@ final readonly class Airs
             $workshop->airs->firstWhere('kind', Air::SHOP),
         ]);
         foreach ($asked as $one) {
-            $row = DB::table('air_readings')->where('air_id', $one->id)->whereNull('nonsense')
-                ->where('at', '<=', $at->copy()->utc()->format('Y-m-d H:i:s'))
-                ->where('at', '>=', $at->copy()->utc()->subHours(self::READ_ABOUT_HOURS)->format('Y-m-d H:i:s'))
-                ->latest('at')->first(['at', 'temp_c', 'rh_percent']);
-            if ($row !== null) {
-                return new AirReading(
-                    (int) strtotime("$row->at UTC"), (float) $row->temp_c, (float) $row->rh_percent,
-                );
+            $read = $this->readIn($one, $at);
+            if ($read !== null) {
+                return $read;
             }
         }
 
         return null;
+    }
+
+    /** The last sound reading of one air about a time. */
+    public function readIn(Air $air, CarbonInterface $at): ?AirReading
+    {
+        $row = DB::table('air_readings')->where('air_id', $air->id)->whereNull('nonsense')
+            ->whereBetween('at', [
+                $at->copy()->utc()->subHours(self::READ_ABOUT_HOURS)->format('Y-m-d H:i:s'),
+                $at->copy()->utc()->format('Y-m-d H:i:s'),
+            ])->latest('at')->first(['at', 'temp_c', 'rh_percent']);
+
+        return $row === null ? null : new AirReading(
+            (int) strtotime("$row->at UTC"), (float) $row->temp_c, (float) $row->rh_percent,
+        );
+    }
+
+    /** What the plan counts on there before it is read: its usual course, its setting, or as it is to be warmed. */
+    public function plannedC(Workshop $workshop, Air $air, int $at): float
+    {
+        $figures = $this->catalogue->calibration()->climate;
+        $before = array_values(array_filter(
+            $this->readings($air, $figures->profileDays + 1),
+            fn (AirReading $one): bool => $one->at < $at - $figures->gapHours * 3600,
+        ));
+
+        return (new RecordedClimate(
+            $figures, $before, self::setting($workshop, $air), new \DateTimeZone($workshop->time_zone),
+            array_map(fn (Warmed $one): array => $one->stretch(), $air->warmed),
+        ))->stretchAt($at)->tempC;
     }
 
     private static function settledKey(Air $air): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Figures\Colder;
 use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Models\Tin;
@@ -354,6 +355,15 @@ final readonly class Show
             $this->plain($air->dayRh).' %',
             $this->day(now()).' '.$this->time(now()),
         ]);
+    }
+
+    /** @return array{read: string, planned: string} how warm it is, and how warm it was to be */
+    public function apart(Colder $air): array
+    {
+        return [
+            'read' => $this->temperature(round($air->readC, 1)),
+            'planned' => $this->temperature(round($air->plannedC, 1)),
+        ];
     }
 
     /** A step with its piece, as it stands alone. */

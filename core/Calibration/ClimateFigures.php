@@ -21,6 +21,8 @@ final readonly class ClimateFigures
 
     public float $stuckHours;
 
+    public float $colderK;
+
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
@@ -31,5 +33,6 @@ final readonly class ClimateFigures
         $this->jumpCPerHour = $value('climate_jump_c_per_h');
         $this->jumpRhPerHour = $value('climate_jump_rh_per_h');
         $this->stuckHours = $value('climate_stuck_hours');
+        $this->colderK = $value('climate_colder_k');
     }
 }

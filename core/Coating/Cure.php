@@ -22,4 +22,10 @@ enum Cure: string
             default => 1.5,
         };
     }
+
+    /** So many times as long it takes in air so much colder (workshop, as above). */
+    public function slowerBy(float $kelvin): float
+    {
+        return $this->q() ** ($kelvin / 10);
+    }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 // What the pages work out within their own words.
 return [
     'bench' => [
+        'colder-than' => '{read}, planned {planned}.',
+        'colder' => '{coats} {coats?coat that waits there takes:coats that wait there take} up to {times|1} times as '
+            .'long while it stays so.',
         'clean-done' => '{answer}: done',
         'weighs' => 'Weighs, {unit}',
         'used' => 'Used, {unit}',

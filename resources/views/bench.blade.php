@@ -229,6 +229,15 @@
             @endif
         </section>
         <section id="bench-side" class="px-4 pt-6 pb-10 sm:px-[40px]" aria-label="Waiting">
+            @foreach ($colder as $one)
+                <div class="note note-warn mb-6" data-read-aloud>
+                    <strong>{{ $one->air }}: {{ say('pages.bench.colder-than', $show->apart($one)) }}</strong>
+                    {{ say('pages.bench.colder', ['coats' => $one->coats, 'times' => $one->times]) }}
+                    <a class="inline-block py-1" href="{{ route('climate', ['air' => $one->airId]) }}#warm-it"
+                        >Warm it</a
+                    >
+                </div>
+            @endforeach
             <x-cups :$cups />
             <x-clocks :$clocks :$pieces :piece="$step?->piece_id" />
             @if ($workers->count() > 1)

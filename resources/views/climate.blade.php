@@ -138,7 +138,7 @@
                         @endif
                     </div>
                 @endcan
-                <h2 class="mt-5">Warm it</h2>
+                <h2 class="mt-5" id="warm-it">Warm it</h2>
                 <form
                     method="post"
                     action="{{ route('climate.warm', $air) }}"

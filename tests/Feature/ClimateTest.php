@@ -8,6 +8,7 @@ use App\Models\Air;
 use App\Models\Kept\UsualAir;
 use App\Planning\Airs;
 use HonestGrain\Coating\AirReading;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** What is read of an air, what is not believed, and what it does to dates. */
@@ -29,6 +30,29 @@ final class ClimateTest extends FeatureTestCase
         $this->get(route('climate'))->assertSee('Warmed to')->assertSee('11 °C');
         $this->delete(route('climate.warm', $air));
         self::assertEquals($cold, $piece->refresh()->ready_at);
+    }
+
+    public function test_a_reading_colder_than_planned_is_told_at_the_bench_with_what_waits_there(): void
+    {
+        $air = $this->air();
+        $piece = $this->bowl();
+        $cold = fn (string $temp) => $this->post(route('climate.readings', $air), ['temp' => $temp, 'rh' => '55']);
+        $told = 'that waits there takes up to';
+        $cold('11');
+        $this->get('/bench')->assertDontSee($told);
+        $this->work($piece, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand');
+        $this->work($piece, 'body/wipe-clean', 'l1', 'l1/wipe-off');
+        // Ten kelvin: what hardens with oxygen takes twice as long.
+        $this->get('/bench')->assertSeeInOrder(['11 °C, planned', '21 °C'])->assertSee("1 coat $told 2 times as long");
+        Carbon::setTestNow('2026-12-01 09:05:00');
+        $cold('19');
+        $this->get('/bench')->assertDontSee($told);
+        // It was to be warmed, and is not.
+        $this->put(route('climate.warm', $air), ['warm_to' => '24', 'until' => '2026-12-20']);
+        $this->actingAs($this->wren->fresh() ?? $this->wren);
+        $this->get('/bench')->assertSeeInOrder(['19 °C, planned', '24 °C']);
+        Carbon::setTestNow('2026-12-01 13:05:00');
+        $this->get('/bench')->assertDontSee($told);
     }
 
     public function test_nonsense_is_kept_as_such_and_never_used(): void

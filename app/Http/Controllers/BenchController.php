@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\PlannedStep;
 use App\Models\Worker;
+use App\Planning\ColdAirs;
 use App\Planning\Planner;
 use App\View\BenchBoard;
 use App\View\Clocks;
@@ -24,8 +25,13 @@ class BenchController extends Controller
     /** So many of the next pieces can be pressed on without a network. */
     private const NEXT_KEPT = 3;
 
-    public function show(Request $request, Planner $planner, Catalogue $catalogue, Show $show): View
-    {
+    public function show(
+        Request $request,
+        Planner $planner,
+        Catalogue $catalogue,
+        ColdAirs $cold,
+        Show $show,
+    ): View {
         $workshop = $this->workshop($request);
         $planner->planIfStale($workshop);
 
@@ -39,7 +45,7 @@ class BenchController extends Controller
                     ->doubtful($workshop, $board->now->product),
             'board' => $board, 'workers' => $workers, 'byGrit' => $board->gritByGrit($catalogue->abrasives()),
             'clocks' => Clocks::of($workshop, $show, $board->worker, $board->now)->all,
-            'cups' => OpenCups::of($workshop, $show),
+            'colder' => $cold->of($workshop), 'cups' => OpenCups::of($workshop, $show),
             'looks' => $board->now === null ? [] : LookPanel::of($board->now),
             'next' => route('bench', array_filter([
                 'hands' => $request->query('hands'), 'ahead' => $ahead + 1,

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Figures\Colder;
+use App\Models\PlannedStep;
+use App\Models\StepState;
+use App\Models\Workshop;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\Coating;
+use HonestGrain\Route\StepKind;
+use Illuminate\Support\Collection;
+
+/** Airs that were just read and are colder than the plan counted on, while coats wait in them. */
+final readonly class ColdAirs
+{
+    public function __construct(private Airs $airs, private Catalogue $catalogue, private ShopMapper $mapper)
+    {
+    }
+
+    /** @return list<Colder> */
+    public function of(Workshop $workshop): array
+    {
+        $cold = [];
+        foreach ($workshop->airs as $air) {
+            $name = Airs::name($air);
+            $read = $this->airs->readIn($air, now());
+            if ($read === null) {
+                continue;
+            }
+            $planned = $this->airs->plannedC($workshop, $air, $read->at);
+            $apart = $planned - $read->tempC;
+            $coats = $apart < $this->catalogue->calibration()->climate->colderK ? []
+                : $this->waitingIn($workshop, $name);
+            if ($coats !== []) {
+                $cold[] = new Colder(
+                    $air->id, $air->name, $read->tempC, $planned, count($coats),
+                    max(array_map(fn (Coating $coat): float => $coat->cure->slowerBy($apart), $coats)),
+                );
+            }
+        }
+
+        return $cold;
+    }
+
+    /** @return list<Coating> those that were laid on, and that a step waits for */
+    private function waitingIn(Workshop $workshop, string $air): array
+    {
+        $waiting = $workshop->plannedSteps()->where('state', StepState::Open)->where('is_next', true)
+            ->where('opens_at', '>', now())->get(['piece_id', 'follows']);
+        if ($waiting->isEmpty()) {
+            return [];
+        }
+        $table = $this->mapper->coatings($workshop);
+        $known = array_column(
+            array_map(fn (Coating $one): array => [$one->class, $one], $table->coatings()), 1, 0,
+        );
+        $laid = $workshop->plannedSteps()->whereIn('piece_id', $waiting->pluck('piece_id')->unique())
+            ->whereIn('kind', [StepKind::Coat->value, StepKind::WipeOff->value])
+            ->where('state', '!=', StepState::Open)->orderBy('position')
+            ->get(['piece_id', 'step', 'kind', 'product', 'details'])->groupBy('piece_id');
+
+        return array_values(array_filter(array_map(function (PlannedStep $step) use ($laid, $known, $air): ?Coating {
+            /** @var Collection<int, PlannedStep> $before */
+            $before = $laid[$step->piece_id] ?? new Collection;
+            $last = $before->last(fn (PlannedStep $one): bool => in_array($one->step, $step->follows, true));
+            $coat = $before->last(fn (PlannedStep $one): bool => $one->product !== null);
+
+            return $last === null || $coat === null || $last->details->air !== $air ? null
+                : $known[$coat->product] ?? null;
+        }, $waiting->all())));
+    }
+}
