@@ -44,14 +44,14 @@ final class ClimateTest extends FeatureTestCase
         $this->work($piece, 'body/wipe-clean', 'l1', 'l1/wipe-off');
         // Ten kelvin: what hardens with oxygen takes twice as long.
         $this->get('/bench')->assertSeeInOrder(['11 °C, planned', '21 °C'])->assertSee("1 coat $told 2 times as long");
-        Carbon::setTestNow('2026-12-01 09:05:00');
+        Carbon::setTestNow('2026-12-01 10:05:00');
         $cold('19');
         $this->get('/bench')->assertDontSee($told);
         // It was to be warmed, and is not.
         $this->put(route('climate.warm', $air), ['warm_to' => '24', 'until' => '2026-12-20']);
         $this->actingAs($this->wren->fresh() ?? $this->wren);
         $this->get('/bench')->assertSeeInOrder(['19 °C, planned', '24 °C']);
-        Carbon::setTestNow('2026-12-01 13:05:00');
+        Carbon::setTestNow('2026-12-01 14:05:00');
         $this->get('/bench')->assertDontSee($told);
     }
 
