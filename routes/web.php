@@ -261,6 +261,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::post('', [ClimateController::class, 'store'])->can('run-shop')->name('store');
         Route::delete('{air}', [ClimateController::class, 'destroy'])->can('run-shop')->name('destroy');
         Route::post('{air}/readings', [ClimateController::class, 'type'])->name('readings');
+        Route::post('{air}/import', [ClimateController::class, 'import'])->name('import');
         Route::post('{air}/read', [ClimateController::class, 'read'])->name('read');
         Route::put('{air}/station', [ClimateController::class, 'station'])->can('run-shop')->name('station');
         Route::post('{air}/sensor', [ClimateController::class, 'sensor'])->can('run-shop')->name('sensor');

@@ -146,6 +146,38 @@ final readonly class Airs
         return $nonsense;
     }
 
+    /**
+     * Keeps many at once, as from a file, in order of time.
+     *
+     * @param  list<AirReading>  $readings
+     * @return int how many cannot be true: kept as such, and never used
+     */
+    public function recordAll(Air $air, array $readings, string $source): int
+    {
+        $sound = $rows = [];
+        $count = 0;
+        foreach ($readings as $reading) {
+            $nonsense = $reading->nonsense(
+                $this->catalogue->calibration()->climate, array_slice($sound, -self::SOUND_BEFORE),
+            );
+            $nonsense === null ? $sound[] = $reading : $count++;
+            $rows[] = [
+                'air_id' => $air->id, 'at' => gmdate('Y-m-d H:i:s', $reading->at), 'temp_c' => $reading->tempC,
+                'rh_percent' => $reading->rhPercent, 'source' => $source, 'nonsense' => $nonsense,
+            ];
+        }
+        DB::transaction(function () use ($rows): void {
+            foreach (array_chunk($rows, 500) as $chunk) {
+                DB::table('air_readings')->upsert(
+                    $chunk, ['air_id', 'at'], ['temp_c', 'rh_percent', 'source', 'nonsense'],
+                );
+            }
+        });
+        cache()->forget(self::settledKey($air));
+
+        return $count;
+    }
+
     /** The station of an air; null where it has none. */
     public function station(Workshop $workshop, Air $air): ?ClimateStation
     {

@@ -21,8 +21,6 @@ final readonly class WeightList
 
     private const MOST_G = 500_000.0;
 
-    private const DATES = ['!Y-m-d', '!Y-m-d H:i', '!Y-m-d\TH:i', '!Y-m-d H:i:s', '!Y-m-d\TH:i:sP'];
-
     /** @param  list<Row>  $rows */
     private function __construct(public array $rows, public bool $isCutShort)
     {
@@ -34,7 +32,7 @@ final readonly class WeightList
         $lines = preg_split('/\R/', trim($text)) ?: [];
         $rows = [];
         foreach (array_slice($lines, 0, Drying::MOST_WEIGHINGS) as $i => $line) {
-            $cells = self::cells($line);
+            $cells = Cells::of($line);
             if (trim($line) === '' || ($i === 0 && ! is_numeric($cells[0]))) {
                 continue;
             }
@@ -69,20 +67,6 @@ final readonly class WeightList
         return array_values(array_filter($this->rows, fn (array $row): bool => $row['fault'] !== null));
     }
 
-    /** @return list<string> */
-    private static function cells(string $line): array
-    {
-        $mark = match (true) {
-            str_contains($line, ';') => ';',
-            str_contains($line, "\t") => "\t",
-            default => ',',
-        };
-        $cells = array_map(fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $mark, '"', ''));
-
-        // Where cells are not parted by commas, a comma is a decimal point.
-        return $mark === ',' ? $cells : str_replace(',', '.', $cells);
-    }
-
     /**
      * @param  list<string>  $cells
      * @param  array<int, mixed>  $known  by number
@@ -91,9 +75,9 @@ final readonly class WeightList
     private static function row(int $line, string $text, array $cells, array $known, string $zone): array
     {
         $number = filter_var($cells[0], FILTER_VALIDATE_INT, FILTER_NULL_ON_FAILURE);
-        $at = self::time($cells[1] ?? '', $zone);
-        $mass = self::figure($cells[2] ?? '');
-        $meter = ($cells[3] ?? '') === '' ? null : self::figure($cells[3]);
+        $at = Cells::time($cells[1] ?? '', $zone);
+        $mass = Cells::figure($cells[2] ?? '');
+        $meter = ($cells[3] ?? '') === '' ? null : Cells::figure($cells[3]);
 
         $fault = match (true) {
             $number === null => say('planning.weight-list.number-takes-number-wood', [
@@ -119,23 +103,5 @@ final readonly class WeightList
             'meter' => $meter,
             'fault' => $fault,
         ];
-    }
-
-    private static function time(string $text, string $zone): ?Carbon
-    {
-        foreach (self::DATES as $format) {
-            $read = \DateTimeImmutable::createFromFormat($format, $text, new \DateTimeZone($zone));
-            $faults = \DateTimeImmutable::getLastErrors();
-            if ($read !== false && ($faults === false || $faults['warning_count'] === 0)) {
-                return Carbon::instance($read)->utc();
-            }
-        }
-
-        return null;
-    }
-
-    private static function figure(string $text): ?float
-    {
-        return is_numeric($text) && is_finite((float) $text) ? (float) $text : null;
     }
 }

@@ -27,8 +27,11 @@ final readonly class ShelfFigures
 
     public float $waxGPerMl;
 
+    /** @var array<string, float> months that an opened tin is good for, by the family of its finish */
+    public array $goodMonths;
+
     /** @param  \Closure(string): float  $value  of a constant, by its name */
-    public function __construct(private \Closure $value)
+    public function __construct(\Closure $value)
     {
         $this->cloths = $value('shelf_cloths');
         $this->glovePairs = $value('shelf_glove_pairs');
@@ -40,11 +43,19 @@ final readonly class ShelfFigures
         $this->oilGPerMl = $value('shelf_density_oil');
         $this->resinGPerMl = $value('shelf_density_resin');
         $this->waxGPerMl = $value('shelf_density_wax');
-    }
-
-    /** Months that an opened tin of a family is good for, by the family's name. */
-    public function goodMonths(string $family): float
-    {
-        return ($this->value)('shelf_months_'.strtr($family, '-', '_'));
+        $this->goodMonths = [
+            'shellac' => $value('shelf_months_shellac'),
+            'lacquer' => $value('shelf_months_lacquer'),
+            'polish' => $value('shelf_months_polish'),
+            'varnish' => $value('shelf_months_varnish'),
+            'water-borne' => $value('shelf_months_water_borne'),
+            'oil' => $value('shelf_months_oil'),
+            'wax-oil' => $value('shelf_months_wax_oil'),
+            'wax' => $value('shelf_months_wax'),
+            'paste' => $value('shelf_months_paste'),
+            'ca' => $value('shelf_months_ca'),
+            'epoxy' => $value('shelf_months_epoxy'),
+            'paint' => $value('shelf_months_paint'),
+        ];
     }
 }

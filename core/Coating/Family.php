@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Calibration\ShelfFigures;
 use HonestGrain\Colour\Over;
 use HonestGrain\Words\Said;
 
@@ -81,6 +82,16 @@ enum Family: string
             self::Epoxy => new Said('coating.coating.stir-slowly-scrape-cup'),
             self::Shellac, self::Polish, self::Oil => new Said('coating.coating.shake-settles'),
             self::Wax, self::Paste, self::Cyanoacrylate => null,
+        };
+    }
+
+    /** What a millilitre weighs, g, whatever it is thinned with (workshop); null where its solvent says it. */
+    public function gPerMl(ShelfFigures $figures): ?float
+    {
+        return match ($this) {
+            self::Epoxy, self::Cyanoacrylate => $figures->resinGPerMl,
+            self::Wax, self::Paste => $figures->waxGPerMl,
+            default => null,
         };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Calibration\ShelfFigures;
 use HonestGrain\Words\Said;
 
 /** What a product is thinned with, and so what it can wake in the layer below. */
@@ -19,5 +20,15 @@ enum Solvent: string
     public function words(): Said
     {
         return new Said('coating.solvents.'.str_replace(' ', '-', $this->value));
+    }
+
+    /** What a millilitre of a finish thinned with it weighs, g (workshop). */
+    public function gPerMl(ShelfFigures $figures): float
+    {
+        return match ($this) {
+            self::Water => $figures->waterGPerMl,
+            self::None => $figures->oilGPerMl,
+            default => $figures->solventGPerMl,
+        };
     }
 }

@@ -25,7 +25,7 @@ final readonly class ShelfLife
     /** @param  float|null  $labelMonths  as the tin itself says */
     public static function of(Coating $coating, ?float $labelMonths, ShelfFigures $figures): self
     {
-        $months = $coating->neverCures() ? null : $figures->goodMonths($coating->family->value);
+        $months = $coating->neverCures() ? null : $figures->goodMonths[$coating->family->value];
 
         return new self($coating, $labelMonths ?? $months, $figures->oldFromShare);
     }

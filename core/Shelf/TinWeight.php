@@ -6,8 +6,6 @@ namespace HonestGrain\Shelf;
 
 use HonestGrain\Calibration\ShelfFigures;
 use HonestGrain\Coating\Coating;
-use HonestGrain\Coating\Family;
-use HonestGrain\Coating\Solvent;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
@@ -23,13 +21,9 @@ final readonly class TinWeight
     /** @param  float|null  $gPerMl  as the maker knows it */
     public static function of(Coating $coating, ?float $gPerMl, ShelfFigures $figures): self
     {
-        return new self($gPerMl ?? match (true) {
-            $coating->family === Family::Epoxy, $coating->family === Family::Cyanoacrylate => $figures->resinGPerMl,
-            $coating->family === Family::Wax, $coating->family === Family::Paste => $figures->waxGPerMl,
-            $coating->solvent === Solvent::Water => $figures->waterGPerMl,
-            $coating->solvent === Solvent::None => $figures->oilGPerMl,
-            default => $figures->solventGPerMl,
-        });
+        return new self(
+            $gPerMl ?? $coating->family->gPerMl($figures) ?? $coating->solvent->gPerMl($figures),
+        );
     }
 
     /**

@@ -18,6 +18,9 @@ return [
         'photograph-kept' => 'The photograph is kept.',
     ],
     'climate' => [
+        'no-rows' => 'There is no reading in it: a row takes a time, a temperature and a humidity.',
+        'too-many' => 'There are {count} readings in it; at most {most} are taken at once.',
+        'came' => '{count} {count?reading:readings} came in; {nonsense} cannot be true and {nonsense?is:are} not used.',
         'key-once' => 'The key of the sensor for {air} is shown this once.',
         'key-ended' => 'Its key has ended: the sensor is heard no more.',
         'name-another-air-called' => 'Name is “{name}”; another air is called so already.',

@@ -41,6 +41,13 @@ return [
         'behind-itself' => '{first} goes behind {piece} already; let that go first.',
         'behind-none' => 'Goes by its own date again',
     ],
+    'air-list' => [
+        'row' => 'Row {line}: {fault}',
+        'time' => 'the time is "{typed}"; it takes a date and a time such as 2026-11-30 14:00.',
+        'to-come' => 'the time is {typed}, which is still to come.',
+        'temperature' => 'the temperature is "{typed}"; it takes a number.',
+        'humidity' => 'the humidity is "{typed}"; it takes a number of percent.',
+    ],
     'weight-list' => [
         'no-percentage' => 'Meter is “{typed}”; it takes a percentage from 0 to 100.',
         'no-grams' => 'Grams is “{typed}”; it takes a number from 0.1 to 500000.',

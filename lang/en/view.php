@@ -9,6 +9,7 @@ return [
             'station' => 'station',
             'typed' => 'typed',
             'sensor' => 'sensor',
+            'file' => 'file',
         ],
         'simulated' => 'simulated: {fault}',
         'no-station' => 'none',

@@ -75,6 +75,31 @@
                         @endforelse
                     </tbody>
                 </table>
+                <details class="mt-3" id="readings-from-a-file" @if ($errors->has('rows')) open @endif>
+                    <summary class="inline-block py-2 text-act underline underline-offset-4">
+                        From a file of a logger
+                    </summary>
+                    <form
+                        method="post"
+                        action="{{ route('climate.import', $air) }}"
+                        class="mt-2"
+                        enctype="multipart/form-data"
+                        data-live
+                    >
+                        @csrf
+                        <p class="faint small">
+                            A row a reading: time; {{ $show->unit(Unit::Temperature) }}; % RH. One row that cannot be
+                            read, and none of them is taken.
+                        </p>
+                        <x-field name="file" label="File (CSV)"
+                            ><input type="file" name="file" accept=".csv,.txt"
+                        /></x-field>
+                        <x-field name="rows" label="or the rows">
+                            <textarea class="w-full" name="rows" rows="3">{{ old('rows') }}</textarea>
+                        </x-field>
+                        <button class="press">Take them in</button>
+                    </form>
+                </details>
             </section>
             <section aria-labelledby="station">
                 <h2 id="station">Station <span class="faint">(simulated)</span></h2>

@@ -124,7 +124,7 @@ final class ShelfModelTest extends TestCase
             self::assertSame($coating->neverCures(), $life->months === null, $coating->class);
         }
         foreach (Family::cases() as $family) {
-            self::assertGreaterThan(0, $this->calibration->shelf->goodMonths($family->value));
+            self::assertGreaterThan(0, $this->calibration->shelf->goodMonths[$family->value]);
         }
     }
 

@@ -8,6 +8,7 @@ use App\Models\Air;
 use App\Models\Kept\UsualAir;
 use App\Planning\Airs;
 use HonestGrain\Coating\AirReading;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -53,6 +54,28 @@ final class ClimateTest extends FeatureTestCase
         $this->get('/bench')->assertSeeInOrder(['19 °C, planned', '24 °C']);
         Carbon::setTestNow('2026-12-01 14:05:00');
         $this->get('/bench')->assertDontSee($told);
+    }
+
+    public function test_a_file_of_a_logger_comes_in_whole_or_not_at_all(): void
+    {
+        $air = $this->air();
+        $rows = fn (string $text) => $this->post(route('climate.import', $air), ['rows' => $text]);
+        $count = fn (): int => DB::table('air_readings')->count();
+        $rows("time;temp;rh\n2026-11-30 14:00;17,5;58\n2026-11-30 15:00;warm;58")->assertSessionHasErrors([
+            'rows' => 'Row 3: the temperature is "warm"; it takes a number.',
+        ]);
+        $rows('2026-11-30 14:00, 17.5')->assertSessionHasErrors('rows');
+        $rows('2027-11-30 14:00, 17.5, 58')->assertSessionHasErrors('rows');
+        $rows('a')->assertSessionHasErrors('rows');
+        self::assertSame(0, $count());
+        $rows("time;temp;rh\n2026-11-30 15:00;17,5;58\n2026-11-30 14:00;17;59\n2026-11-30 16:00;85;58")
+            ->assertSessionHas('said', '3 readings came in; 1 cannot be true and is not used.');
+        self::assertSame([17.0, 17.5], array_column(app(Airs::class)->readings($air, 2), 'tempC'));
+        // The same again is the same.
+        $file = UploadedFile::fake()->createWithContent('log.csv', '2026-11-30 14:00,17,59');
+        $this->post(route('climate.import', $air), ['file' => $file])->assertSessionHasNoErrors();
+        self::assertSame(3, $count());
+        $this->get(route('climate'))->assertSee('file');
     }
 
     public function test_nonsense_is_kept_as_such_and_never_used(): void

@@ -11,6 +11,7 @@ use App\Models\Air;
 use App\Models\InstrumentFault;
 use App\Models\Kept\Warmed;
 use App\Models\Workshop;
+use App\Planning\AirList;
 use App\Planning\Airs;
 use App\Planning\Planner;
 use App\View\AirPage;
@@ -100,6 +101,36 @@ class ClimateController extends Controller
             (int) $at->getTimestamp(), round($show->typed(Unit::Temperature, (float) $typed['temp']), 2),
             (float) $typed['rh'],
         ), 'typed', $show);
+    }
+
+    /** A file of a logger, or its rows pasted: all of them, or none and what is wrong with them. */
+    public function import(Request $request, Air $air, Show $show): RedirectResponse
+    {
+        $request->validate([
+            'file' => ['required_without:rows', 'nullable', 'file', 'max:1000'],
+            'rows' => ['nullable', 'string', 'max:400000'],
+        ], ['file.required_without' => say('http.weight-list.choose-file-or-type')]);
+        $file = $request->file('file');
+        $list = AirList::read(
+            mb_scrub($file === null ? (string) $request->input('rows') : (string) $file->getContent()),
+            $this->user($request)->timeZone(), fn (float $typed): float => $show->typed(Unit::Temperature, $typed),
+        );
+        $faults = match (true) {
+            $list->faults !== [] => $list->faults,
+            $list->readings === [] => [say('http.climate.no-rows')],
+            count($list->readings) > AirList::MOST_ROWS => [say('http.climate.too-many', [
+                'count' => count($list->readings), 'most' => AirList::MOST_ROWS,
+            ])],
+            default => [],
+        };
+        if ($faults !== []) {
+            throw ValidationException::withMessages(['rows' => $faults]);
+        }
+        $nonsense = $this->airs->recordAll($air, $list->readings, 'file');
+
+        return $this->inNewAir($this->workshop($request), $air, say('http.climate.came', [
+            'count' => count($list->readings), 'nonsense' => $nonsense,
+        ]));
     }
 
     /** Asks the station now. */

@@ -193,13 +193,13 @@ final class Coated
                 hold: $this->isOnLathe($coating) ? new Said('route.coated.spinning-slowly-first') : null,
             ),
             words: new StepWords(
-                $isOfMany ? new Said('route.coated.coat-of', [
+                title: $isOfMany ? new Said('route.coated.coat-of', [
                     'class' => $coating->name(),
                     'position' => Quantity::count($position),
                     'count' => Quantity::count($count),
                     'where' => $this->where(),
                 ]) : new Said('route.coated.one-coat', ['class' => $coating->name(), 'where' => $this->where()]),
-                $this->open === []
+                because: $this->open === []
                 ? new Said('route.coated.clean-sanded-wood-soon') : self::onceDry($this->open[0][1]),
                 how: PartContext::said(
                     $isFirst && ! $isOfMany ? new Said('route.coated.dust-off-first') : null, $coating->readied(),

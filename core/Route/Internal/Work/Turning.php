@@ -482,7 +482,7 @@ final readonly class Turning
                 hazards: $subject->spinning(),
             ),
             words: new StepWords(
-                $title, $because, how: is_float($cut) ? $how : [
+                title: $title, because: $because, how: is_float($cut) ? $how : [
                     ...$how, ...$cut->how, ...$this->sharpened($what, $cut->minutes),
                 ], brief: Said::lower($title),
                 reckoning: is_float($cut) ? [] : $cut->reckoning,
