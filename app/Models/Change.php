@@ -40,6 +40,7 @@ enum Change: string
     case StockEntered = 'blank entered';
     case StockRemoved = 'blank removed';
     case Coats = 'coats';
+    case WindowMissed = 'window missed';
     case RemedyTaken = 'remedy taken';
     case StepMoved = 'step moved';
     case OwnOrderTakenBack = 'own order taken back';

@@ -48,6 +48,7 @@ return [
         'way-of-working-chosen' => 'way of working chosen',
         'own-step-removed' => 'own step removed',
         'own-step-added' => 'own step added',
+        'window-missed' => 'window missed: scuffed first',
         'own-order-taken-back' => 'own order taken back',
         'step-moved' => 'step moved',
         'coats' => 'coats',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 // What the pages work out within their own words.
 return [
     'bench' => [
+        'scuffed-first' => 'The window has closed: scuffed before the next coat from now on: {pieces|and}.',
         'colder-than' => '{read}, planned {planned}.',
         'colder' => '{coats} {coats?coat that waits there takes:coats that wait there take} up to {times|1} times as '
             .'long while it stays so.',

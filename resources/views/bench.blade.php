@@ -229,6 +229,9 @@
             @endif
         </section>
         <section id="bench-side" class="px-4 pt-6 pb-10 sm:px-[40px]" aria-label="Waiting">
+            @if ($scuffed !== [])
+                <p class="note mb-6" data-read-aloud>{{ say('pages.bench.scuffed-first', ['pieces' => $scuffed]) }}</p>
+            @endif
             @foreach ($colder as $one)
                 <div class="note note-warn mb-6" data-read-aloud>
                     <strong>{{ $one->air }}: {{ say('pages.bench.colder-than', $show->apart($one)) }}</strong>

@@ -34,6 +34,30 @@ final class BenchTest extends FeatureTestCase
         self::assertSame(1, $piece->logEntries()->where('kind', 'done')->count());
     }
 
+    public function test_a_window_that_closed_puts_the_scuff_in_once(): void
+    {
+        $varnish = 'Wiping varnish (oil-based thinned)';
+        $piece = $this->bowl(['coats' => [[
+            'id' => 'c1', 'zones' => ['outside', 'inside', 'rim'], 'buff' => false, 'layers' => [
+                ['id' => 'v1', 'product' => $varnish], ['id' => 'v2', 'product' => $varnish],
+            ],
+        ]]]);
+        $this->work($piece, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean');
+        $this->work($piece, 'v1');
+        $next = fn (): string => $piece->plannedSteps()->where('is_next', true)->where('kind', '!=', 'sign')
+            ->orderBy('position')->value('step') ?? '';
+        $before = $next();
+        Carbon::setTestNow('2026-12-04 10:00:00');
+        $this->get('/bench')->assertSee('scuffed before the next coat from now on: Ebb bowl');
+        self::assertSame(['v2', 'v2/denib'], [$before, $next()]);
+        $this->get('/bench')->assertDontSee('from now on');
+        $this->get(route('pieces.record', $piece))->assertOk();
+        // Taken out by the maker, it stays out.
+        $this->post(route('pieces.undo', $piece), ['version' => (string) $piece->refresh()->version]);
+        $this->get('/bench')->assertDontSee('from now on');
+        self::assertSame('v2', $next());
+    }
+
     public function test_a_late_start_moves_the_date_and_an_early_one_is_written_down(): void
     {
         $piece = $this->bowl();

@@ -8,6 +8,7 @@ use App\Models\PlannedStep;
 use App\Models\Worker;
 use App\Planning\ColdAirs;
 use App\Planning\Planner;
+use App\Planning\Scuffs;
 use App\View\BenchBoard;
 use App\View\Clocks;
 use App\View\LookPanel;
@@ -30,10 +31,12 @@ class BenchController extends Controller
         Planner $planner,
         Catalogue $catalogue,
         ColdAirs $cold,
+        Scuffs $scuffs,
         Show $show,
     ): View {
         $workshop = $this->workshop($request);
         $planner->planIfStale($workshop);
+        $scuffed = $scuffs->putIn($workshop);
 
         $workers = $workshop->workers->reject(fn (Worker $worker): bool => $worker->isGone($workshop));
         $ahead = max(0, $request->integer('ahead'));
@@ -45,7 +48,7 @@ class BenchController extends Controller
                     ->doubtful($workshop, $board->now->product),
             'board' => $board, 'workers' => $workers, 'byGrit' => $board->gritByGrit($catalogue->abrasives()),
             'clocks' => Clocks::of($workshop, $show, $board->worker, $board->now)->all,
-            'colder' => $cold->of($workshop), 'cups' => OpenCups::of($workshop, $show),
+            'scuffed' => $scuffed, 'colder' => $cold->of($workshop), 'cups' => OpenCups::of($workshop, $show),
             'looks' => $board->now === null ? [] : LookPanel::of($board->now),
             'next' => route('bench', array_filter([
                 'hands' => $request->query('hands'), 'ahead' => $ahead + 1,

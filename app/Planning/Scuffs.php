@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Change;
+use App\Models\Piece;
+use App\Models\PlannedStep;
+use App\Models\StepState;
+use App\Models\Workshop;
+use HonestGrain\Coating\Denib;
+use HonestGrain\Piece\Part;
+use HonestGrain\Route\StepKind;
+
+/**
+ * A coat whose window has closed does not hold on the one below by itself: that one is scuffed first. The step is put
+ * into the route as the rub below that coat, once; a maker who takes it out again is not asked a second time.
+ */
+final readonly class Scuffs
+{
+    public function __construct(private PieceEditor $editor, private RouteStore $routes, private ShopMapper $mapper)
+    {
+    }
+
+    /** @return list<string> names of the pieces that are scuffed first from now on */
+    public function putIn(Workshop $workshop): array
+    {
+        $late = $workshop->plannedSteps()->with('piece')->where('state', StepState::Open)->where('is_next', true)
+            ->where('kind', StepKind::Coat->value)
+            ->where(fn ($query) => $query->where('closes_at', '<', now())->orWhere('given_up_at', '<', now()))
+            ->whereHas('piece', fn ($query) => $query->whereNull('fault'))->get();
+        $names = [];
+        foreach ($late as $step) {
+            if ($this->wasPutIn($step)) {
+                continue;
+            }
+            try {
+                if ($this->before($workshop, $step)) {
+                    $names[] = $step->piece->name;
+                }
+            } catch (VersionConflict) {
+                // Somebody is at that piece: it is looked at again when the page is asked for next.
+            }
+        }
+
+        return $names;
+    }
+
+    private function wasPutIn(PlannedStep $step): bool
+    {
+        $closed = $step->closes_at ?? $step->given_up_at;
+
+        return $step->piece->revisions()->where('what', Change::WindowMissed)->where('created_at', '>=', $closed)
+            ->exists();
+    }
+
+    private function before(Workshop $workshop, PlannedStep $step): bool
+    {
+        $piece = $step->piece;
+        $of = $this->idsOf($workshop, $piece, $step);
+        $changed = false;
+        $this->editor->changePart(
+            $piece, new Edit($piece->version, Change::WindowMissed, null), $step->part,
+            function (Part $part) use ($of, &$changed): Part {
+                foreach ($part->coatPlans as $plan) {
+                    foreach ($plan->coats as $coat) {
+                        if ($coat->denib === null && in_array($coat->id, $of, true)) {
+                            $changed = true;
+
+                            return $part->withCoats($plan->withRubbedBelow($coat->id, Denib::Pad));
+                        }
+                    }
+                }
+
+                return $part;
+            },
+        );
+
+        return $changed;
+    }
+
+    /** @return list<string> what of the document the step goes with: the coat that it lays on is among it */
+    private function idsOf(Workshop $workshop, Piece $piece, PlannedStep $step): array
+    {
+        [, $route] = $this->routes->of(
+            $workshop, $piece, $this->mapper->bench($workshop, $piece), History::of($piece),
+        );
+        foreach ($route->steps as $one) {
+            if ($one->id === $step->step) {
+                return $one->work->of;
+            }
+        }
+
+        return [];
+    }
+}
