@@ -23,6 +23,7 @@ return [
     'pressed-mine' => 'Take that back; mine is right',
     'pressed-again' => 'Send it again',
     'pressed-as-note' => 'Leave it; keep mine as a note',
+    'pressed-back' => 'Take it back',
     'pressed-waits' => 'Pressed; waits',
     'pressed-done' => 'Done',
     'pressed-skip' => 'Skipped',

@@ -74,7 +74,7 @@ function show() {
     if (place) {
         const isOwn = (press) => isSignedIn && press.owner === owner;
         const others = presses.filter((press) => !isOwn(press));
-        draw(place, presses.filter(isOwn), { isSignedIn, others, ways: { again, mine, note } });
+        draw(place, presses.filter(isOwn), { isSignedIn, others, ways: { again, mine, note, back } });
     }
     mark();
 }
@@ -98,22 +98,33 @@ function doneForm({ action, read, says, piece }) {
     return form;
 }
 
+// Pressed and waiting, or free again.
+function rest(button, press, isThat) {
+    if (press) {
+        button.dataset.words ??= button.textContent;
+        button.disabled = true;
+        if (isThat) button.textContent = say('pressed-waits');
+    } else if ('words' in button.dataset) {
+        button.disabled = false;
+        button.textContent = button.dataset.words;
+        delete button.dataset.words;
+    }
+}
+
 // The page as if what waits had arrived: what is pressed is not pressed again, and what follows it can be.
 function mark() {
     const pressed = new Map(presses.filter(isPressed).map((press) => [press.read, press]));
     for (const form of document.querySelectorAll('form[data-press]')) {
         const press = pressed.get(form.elements.read?.value);
-        if (!press || !['done', 'skip', 'start'].includes(form.dataset.press)) continue;
-        for (const button of form.querySelectorAll('button')) {
-            button.disabled = true;
-            if (form.dataset.press === press.kind) button.textContent = say('pressed-waits');
-        }
+        if (!['done', 'skip', 'start'].includes(form.dataset.press)) continue;
+        for (const button of form.querySelectorAll('button')) rest(button, press, form.dataset.press === press?.kind);
     }
     const heeded = presses.filter(({ kind }) => kind === 'caution').map(({ hazard }) => hazard);
     for (const form of document.querySelectorAll('form[data-press=caution]')) {
         const { done: action, read, says, piece } = form.dataset;
         if (heeded.includes(form.elements.hazard.value)) form.replaceWith(doneForm({ action, read, says, piece }));
     }
+    document.querySelectorAll('form[data-follow]').forEach((form) => form.remove());
     if (pressed.size === 0) return;
     const rows = [...document.querySelectorAll('[data-follows]')];
     const steps = rows.map((row) => ({ row, step: row.dataset.step, follows: row.dataset.follows.split(' ') }));
@@ -121,7 +132,9 @@ function mark() {
     for (const { row } of canFollow(steps, gone)) {
         if (row.querySelector('form[data-press=done], form[data-press=caution]')) continue;
         const { done: action, read, says, piece } = row.dataset;
-        row.lastElementChild.append(doneForm({ action, read, says, piece }));
+        const form = doneForm({ action, read, says, piece });
+        form.dataset.follow = '';
+        row.lastElementChild.append(form);
     }
 }
 
@@ -256,6 +269,14 @@ async function again(press, answer = null) {
     await keep({ ...press, body, stuck: null, tries: 0 });
     await news();
     await send();
+}
+
+// A press that was a mistake, before it is sent.
+async function back(press) {
+    if (isSending) return;
+    await drop(press.id);
+    await news();
+    if (presses.length === 0) await freshPage();
 }
 
 // What was done otherwise is taken back, and this one stands.

@@ -57,6 +57,13 @@ test('the network gone over lunch: what was pressed waits, outlives a reload, an
     await expect(lines.nth(1)).toContainText('Note: a knot at the rim');
     await expect(lines.nth(2)).toContainText(/[34]:\d\d/);
     await expect(lines.nth(3)).toContainText('Weighed');
+    // One was a mistake, and is taken back before it is sent.
+    await page.locator('#otherwise summary').click();
+    await page.getByLabel('Note', { exact: true }).fill('not this');
+    await page.getByRole('button', { name: 'Note it' }).click();
+    await expect(lines).toHaveCount(5);
+    await strip(page).getByRole('button', { name: /^Take it back: .*not this/ }).click();
+    await expect(lines).toHaveCount(4);
     await back(page, context);
     await expect(strip(page)).toBeHidden();
     await expect(page.locator('#said')).toContainText('has arrived');
@@ -65,6 +72,7 @@ test('the network gone over lunch: what was pressed waits, outlives a reload, an
     await page.goto('/log');
     const entries = await page.locator('main').innerText();
     expect(entries.match(/a knot at the rim/g)).toHaveLength(1);
+    expect(entries).not.toContain('not this');
     await page.goto('/rack/weigh');
     await expect(page.locator('main')).toContainText('1,200 g');
 });

@@ -42,7 +42,7 @@ export function whatIs({ kind, says, typed }) {
         .join(' · ');
 }
 
-function waiting(presses, isAsked) {
+function waiting(presses, isAsked, back) {
     const list = made('ul');
     for (const press of presses) {
         const line = made('li', `${timeOfDay(press.at)} ${whatIs(press)} `);
@@ -52,6 +52,10 @@ function waiting(presses, isAsked) {
             left.dataset.tells = 'rings';
             line.append(left);
         }
+        const off = button(say('pressed-back'), () => back(press));
+        off.className = 'quiet';
+        off.setAttribute('aria-label', `${say('pressed-back')}: ${whatIs(press)}`);
+        line.append(off);
         list.append(line);
     }
     const which = made('details');
@@ -88,7 +92,7 @@ export function draw(place, presses, { isSignedIn, others, ways }) {
     const free = presses.filter((press) => !press.stuck);
     const parts = [];
     const behind = free.filter((press) => stuck.some(({ piece }) => piece && piece === press.piece));
-    if (free.length > 0) parts.push(waiting(free, behind.length === free.length));
+    if (free.length > 0) parts.push(waiting(free, behind.length === free.length, ways.back));
     if (others.length > 0) {
         const who = [...new Set(others.map((press) => press.who))].join(', ');
         parts.push(made('p', say(isSignedIn ? 'presses-of' : 'presses-sign-in', { count: others.length, who })));
