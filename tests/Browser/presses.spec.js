@@ -30,10 +30,10 @@ test('the network gone over lunch: what was pressed waits, outlives a reload, an
     await expect(page.locator('#done')).toBeDisabled();
     await expect(page.locator('#done')).toHaveText('Pressed; waits');
     await page.locator('#otherwise summary').click();
-    await page.getByLabel('Note', { exact: true }).fill('a knot at the rim');
+    await page.getByRole('textbox', { name: 'Note', exact: true }).fill('a knot at the rim');
     await page.getByRole('button', { name: 'Note it' }).click();
     await expect(strip(page)).toContainText('2 presses wait');
-    await expect(page.getByLabel('Note', { exact: true })).toHaveValue('');
+    await expect(page.getByRole('textbox', { name: 'Note', exact: true })).toHaveValue('');
     await page.locator('#set-a-clock summary').click();
     await page.getByLabel('It times').selectOption('kettle');
     await page.getByLabel('Rings after, min').fill('4');
@@ -42,11 +42,11 @@ test('the network gone over lunch: what was pressed waits, outlives a reload, an
     // Another page, and this one anew, say the same.
     await page.goto('/rack/weigh');
     await expect(strip(page)).toContainText('3 presses wait');
-    await page.getByLabel('Number on the wood').fill('1');
+    await page.getByRole('textbox', { name: 'Number on the wood' }).fill('1');
     await page.getByLabel('Weight, g').fill('1200');
     await page.getByRole('button', { name: 'Weighed' }).click();
     await expect(strip(page)).toContainText('4 presses wait');
-    await expect(page.getByLabel('Number on the wood')).toBeFocused();
+    await expect(page.getByRole('textbox', { name: 'Number on the wood' })).toBeFocused();
     await page.goto('/bench');
     await expect(page.locator('#done')).toBeDisabled();
     await strip(page).getByText('4 presses wait').click();
@@ -59,10 +59,12 @@ test('the network gone over lunch: what was pressed waits, outlives a reload, an
     await expect(lines.nth(3)).toContainText('Weighed');
     // One was a mistake, and is taken back before it is sent.
     await page.locator('#otherwise summary').click();
-    await page.getByLabel('Note', { exact: true }).fill('not this');
+    await page.getByRole('textbox', { name: 'Note', exact: true }).fill('not this');
     await page.getByRole('button', { name: 'Note it' }).click();
     await expect(lines).toHaveCount(5);
-    await strip(page).getByRole('button', { name: /^Take it back: .*not this/ }).click();
+    await strip(page)
+        .getByRole('button', { name: /^Take it back: .*not this/ })
+        .click();
     await expect(lines).toHaveCount(4);
     await back(page, context);
     await expect(strip(page)).toBeHidden();
@@ -168,11 +170,11 @@ test('the browser killed with presses waiting: all arrives once', async ({ playw
     await context.setOffline(true);
     await page.locator('#done').click();
     for (const word of ['first', 'second', 'third']) {
-        if (!(await page.getByLabel('Note', { exact: true }).isVisible()))
+        if (!(await page.getByRole('textbox', { name: 'Note', exact: true }).isVisible()))
             await page.locator('#otherwise summary').click();
-        await page.getByLabel('Note', { exact: true }).fill(`${word} note`);
+        await page.getByRole('textbox', { name: 'Note', exact: true }).fill(`${word} note`);
         await page.getByRole('button', { name: 'Note it' }).click();
-        await expect(page.getByLabel('Note', { exact: true })).toHaveValue('');
+        await expect(page.getByRole('textbox', { name: 'Note', exact: true })).toHaveValue('');
     }
     await expect(strip(page)).toContainText('4 presses wait');
     await context.close();

@@ -38,7 +38,7 @@ export const test = base.extend({
             'console',
             (message) =>
                 ['error', 'warning'].includes(message.type()) &&
-                !/status of 4(04|09|19|22|29)|ERR_INTERNET_DISCONNECTED|registration blocked by Playwright/.test(
+                !/status of 4(01|04|09|19|22|29)|ERR_INTERNET_DISCONNECTED|registration blocked by Playwright/.test(
                     message.text(),
                 ) &&
                 said.push(message.text()),
