@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Figures\Colder;
+use App\Models\Air;
 use App\Models\PlannedStep;
 use App\Models\StepState;
 use App\Models\Workshop;
@@ -16,6 +17,8 @@ use Illuminate\Support\Collection;
 /** Airs that were just read and are colder than the plan counted on, while coats wait in them. */
 final readonly class ColdAirs
 {
+    private const KEPT_SECONDS = 6 * 3600;
+
     public function __construct(private Airs $airs, private Catalogue $catalogue, private ShopMapper $mapper)
     {
     }
@@ -30,7 +33,7 @@ final readonly class ColdAirs
             if ($read === null) {
                 continue;
             }
-            $planned = $this->airs->plannedC($workshop, $air, $read->at);
+            $planned = $this->plannedC($workshop, $air, $read->at);
             $apart = $planned - $read->tempC;
             $coats = $apart < $this->catalogue->calibration()->climate->colderK ? []
                 : $this->waitingIn($workshop, $name);
@@ -43,6 +46,18 @@ final readonly class ColdAirs
         }
 
         return $cold;
+    }
+
+    /** Worked out once for a reading: every page of the bench asks. */
+    private function plannedC(Workshop $workshop, Air $air, int $at): float
+    {
+        $of = hash('xxh128', serialize([
+            $air->id, $at, $air->setting, $air->warmed, $workshop->climate, $workshop->time_zone,
+        ]));
+
+        return (float) cache()->remember(
+            "planned-air-$of", self::KEPT_SECONDS, fn (): float => $this->airs->plannedC($workshop, $air, $at),
+        );
     }
 
     /** @return list<Coating> those that were laid on, and that a step waits for */
