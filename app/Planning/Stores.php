@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Figures\StoreItem;
+use App\Models\Abrasive;
 use App\Models\Kept\LabelFigures;
 use App\Models\StockMoveKind;
 use App\Models\StockSort;
@@ -29,7 +30,12 @@ final readonly class Stores
     public function held(Workshop $workshop): array
     {
         $items = [];
-        foreach ($workshop->abrasives()->get() as $row) {
+        $table = $this->catalogue->abrasives();
+        // By the size of the grain, as they stand on the Shelf.
+        $rows = $workshop->abrasives()->get()->sortByDesc(
+            fn (Abrasive $row): float => $table->named($row->grit, 'grit')->micron,
+        );
+        foreach ($rows as $row) {
             $items[] = new StoreItem(StockSort::Discs, $row->grit, (float) $row->discs, $row->price);
         }
         foreach ($workshop->tins()->orderBy('product')->get() as $tin) {

@@ -37,13 +37,32 @@ for (const [width, height] of [
     [1280, 800],
     [390, 844],
 ]) {
-    test(`hands in gloves find the bench, the scale and the air at ${width} × ${height}`, async ({ page }) => {
+    test(`hands in gloves find the bench, its step, the scale and the air at ${width} × ${height}`, async ({
+        page,
+    }) => {
         await page.setViewportSize({ width, height });
         await openDemo(page);
         await page.locator('#set-a-clock summary').click();
         await page.getByLabel('Rings after, min').fill('20');
         await page.getByRole('button', { name: 'Start it' }).click();
         await expect(page.locator('#clocks')).toContainText('Pot life');
+        expect(await tooSmall(page)).toEqual([]);
+        // What is mixed for the step, and what is wrong with it.
+        for (const link of ['Mix it', 'Something is wrong']) {
+            await page.goto('/bench');
+            await page.getByRole('link', { name: link, exact: true }).click();
+            await expect(page).not.toHaveURL(/bench/);
+            expect(await tooSmall(page)).toEqual([]);
+        }
+        // A look that is asked, with what to do by hand.
+        await page.goto('/bench?ahead=2');
+        await page
+            .getByRole('button', { name: /^A few/ })
+            .first()
+            .click();
+        await expect(page.locator('.look-row')).toContainText('Then look again');
+        expect(await tooSmall(page)).toEqual([]);
+        await page.goto('/shelf/count');
         expect(await tooSmall(page)).toEqual([]);
         await page.goto('/rack/weigh');
         expect(await tooSmall(page)).toEqual([]);

@@ -14,7 +14,7 @@ test('without a network the bench, the routes of what is in work and the weighin
     await openDemo(page);
     await page.evaluate(() => navigator.serviceWorker.ready);
     await expect.poll(() => kept(page)).toBeGreaterThan(3);
-    await expect(page.locator('html')).toHaveAttribute('data-kept', /\d/);
+    await expect(page.locator('html')).toHaveAttribute('data-kept', /\d/, { timeout: 60_000 });
     const title = await page.locator('#now-title').innerText();
     const route = await page.locator('#now-title a').getAttribute('href');
     await context.setOffline(true);

@@ -7,7 +7,7 @@ test.use({ serviceWorkers: 'allow' });
 
 const strip = (page) => page.locator('#presses');
 
-const kept = (page) => expect(page.locator('html')).toHaveAttribute('data-kept', /\d/);
+const kept = (page) => expect(page.locator('html')).toHaveAttribute('data-kept', /\d/, { timeout: 60_000 });
 
 // The page hears that there is a network again.
 const back = async (page, context) => {

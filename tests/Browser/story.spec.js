@@ -105,7 +105,8 @@ test('a new maker goes from a drawn bowl to a moved date, by mouse', async ({ pa
     const grip = step('Dust off').locator('.route-grip');
     // A page that is still being laid out moves what is to be gripped: then it is tried again.
     await expect(async () => {
-        await grip.scrollIntoViewIfNeeded();
+        // Both in sight, and clear of the head of the page.
+        await step('Dye').evaluate((row) => row.scrollIntoView({ block: 'center' }));
         const [from, to] = [await grip.boundingBox(), await step('Dye').boundingBox()];
         await page.mouse.move(from.x + 6, from.y + 10);
         await page.mouse.down();

@@ -66,7 +66,9 @@ final class StoresTest extends FeatureTestCase
         $this->shop->tins()->create([
             'product' => 'Oil-varnish blend', 'label' => new LabelFigures, 'stock_ml' => 300.0,
         ]);
-        $this->get('/shelf/count')->assertOk()->assertSeeInOrder(['P240', 'Oil-varnish blend', 'Cloths', 'Gloves']);
+        $this->get('/shelf/count')->assertOk()->assertSeeInOrder(
+            ['P80', 'P120', 'P240', 'Oil-varnish blend', 'Cloths', 'Gloves'],
+        );
         $form = [
             'key' => ['disc:P240', 'ml:Oil-varnish blend', 'good:pad', 'good:cup'],
             'count' => ['7', '241.5', '3.5', ''],

@@ -36,7 +36,7 @@
                     @endif
                 @endforeach
             </div>
-            <details class="mt-1" id="photo-{{ $look->value }}">
+            <details class="mt-3" id="photo-{{ $look->value }}">
                 <summary class="small inline-block py-2 text-act underline underline-offset-4">
                     Keep a photograph of it
                 </summary>

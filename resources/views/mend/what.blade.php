@@ -1,6 +1,6 @@
 @use('HonestGrain\Words\Unit')
 <x-layout :title="say('pages.mend-what.something-wrong-with', ['piece' => $step->piece->name])" section="bench">
-    <div class="page">
+    <div class="page hands">
         <h1>What is wrong with {{ $step->piece->name }}?</h1>
         <p class="faint">
             At “{{ $show->said($step->title) }}”. Nothing is ticked off; the piece waits until you have chosen what to
@@ -54,10 +54,10 @@
                     ><input class="w-full" name="body" maxlength="1000" value="{{ old('body') }}"
                 /></x-field>
             </div>
-            <p class="mt-2 flex gap-4">
+            <div class="hands-row mt-2">
                 <button class="press press-main">What can I do?</button>
-                <a class="self-center" href="{{ route('bench') }}">Nothing is wrong</a>
-            </p>
+                <a class="press" href="{{ route('bench') }}">Nothing is wrong</a>
+            </div>
         </form>
     </div>
 </x-layout>
