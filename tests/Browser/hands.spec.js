@@ -1,4 +1,4 @@
-import { draw, expect, openDemo, putOnRack, register, test } from './shop.js';
+import { draw, expect, onBench, openDemo, putOnRack, register, test } from './shop.js';
 
 // What of the page is too small, too close to its neighbour, or written too small for a hand in a glove, an arm away.
 const tooSmall = (page) =>
@@ -40,6 +40,7 @@ for (const [width, height] of [
     test(`hands in gloves find the bench, its step, the scale and the air at ${width} × ${height}`, async ({
         page,
     }) => {
+        test.setTimeout(300_000);
         await page.setViewportSize({ width, height });
         await openDemo(page);
         await page.locator('#set-a-clock summary').click();
@@ -49,17 +50,13 @@ for (const [width, height] of [
         expect(await tooSmall(page)).toEqual([]);
         // What is mixed for the step, and what is wrong with it.
         for (const link of ['Mix it', 'Something is wrong']) {
-            await page.goto('/bench');
-            await page.getByRole('link', { name: link, exact: true }).click();
+            await (await onBench(page, page.getByRole('link', { name: link, exact: true }))).click();
             await expect(page).not.toHaveURL(/bench/);
             expect(await tooSmall(page)).toEqual([]);
         }
         // A look that is asked, with what to do by hand.
         const few = page.getByRole('button', { name: /^A few/ }).first();
-        for (let ahead = 1; ahead < 8 && !(await few.isVisible()); ahead += 1) {
-            await page.goto(`/bench?ahead=${ahead}`);
-        }
-        await few.click();
+        await (await onBench(page, few)).click();
         await expect(page.locator('.look-row')).toContainText('Then look again');
         expect(await tooSmall(page)).toEqual([]);
         await page.goto('/shelf/count');

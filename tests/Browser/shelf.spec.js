@@ -1,4 +1,4 @@
-import { expect, openDemo, test } from './shop.js';
+import { expect, onBench, openDemo, test } from './shop.js';
 
 test('the shelf is counted by keyboard, a receipt is typed in one line, and both are taken back', async ({ page }) => {
     await openDemo(page);
@@ -30,12 +30,13 @@ test('the shelf is counted by keyboard, a receipt is typed in one line, and both
 
 test('varnish is mixed for what is due, comes off the tin, and what is left is offered', async ({ page }) => {
     await openDemo(page);
-    await page.getByRole('link', { name: 'Mix it' }).click();
+    await (await onBench(page, page.getByRole('link', { name: 'Mix it' }))).click();
     await page.getByLabel('It is mixed').selectOption('two-part');
     await page.getByLabel('Resin, parts').fill('2');
     await page.getByLabel('Pot life, min').fill('40');
     await page.getByRole('button', { name: 'Work it out' }).click();
     await page.getByRole('button', { name: 'Mixed: start the pot’s clock' }).click();
+    await onBench(page, page.getByRole('link', { name: 'Mix it' }));
     await expect(page.locator('#cups')).toContainText('left');
     await expect(page.locator('#cups')).toContainText('There is enough for');
     await expect(page.locator('#clocks')).toContainText('Pot life');

@@ -90,4 +90,13 @@ export async function openDemo(page) {
     await expect(page).toHaveURL(/bench/);
 }
 
+// The first of the steps that are ready of which the bench shows it: in which order they stand is the plan's.
+export async function onBench(page, place) {
+    await page.goto('/bench');
+    for (let ahead = 1; ahead < 8 && !(await place.isVisible()); ahead += 1) {
+        await page.goto(`/bench?ahead=${ahead}`);
+    }
+    return place;
+}
+
 export { expect };
