@@ -35,6 +35,11 @@ final readonly class PieceCost
         foreach ($done as $entry) {
             $taken = $entry->facts->taken ?? new Taken;
             $used = ['discs' => $entry->facts->abraded->used ?? [], 'ml' => $taken->ml, 'goods' => $taken->goods];
+            $product = $entry->facts->planned->product;
+            if ($taken->cups !== [] && $product !== null) {
+                // Out of a cup that was mixed: counted as the finish itself.
+                $used['ml'][$product] = ($used['ml'][$product] ?? 0.0) + array_sum($taken->cups);
+            }
             foreach ($used as $sort => $each) {
                 foreach ($each as $what => $count) {
                     $amount[$sort] += $count;

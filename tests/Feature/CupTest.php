@@ -74,6 +74,10 @@ final class CupTest extends FeatureTestCase
         self::assertEqualsWithDelta(
             [$second->details->amount->ml(), 300 - $ml], [$cup->refresh()->left_ml, $left()], 0.02,
         );
+        // What came out of the cup has cost what it costs out of the tin.
+        $this->shop->tins()->update(['price_per_l' => 40]);
+        $cost = number_format($first->details->amount->ml() * 0.04, 2);
+        $this->get(route('pieces.record', $piece))->assertSee("of finish for $cost");
         $this->post(route('log.undo', $piece->logEntries()->where('step', 'l1')->firstOrFail()));
         self::assertEqualsWithDelta([$ml, 300 - $ml], [$cup->refresh()->left_ml, $left()], 0.02);
         // Too late for the cup: what is laid on then comes out of the tin.
