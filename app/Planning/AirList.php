@@ -33,10 +33,12 @@ final readonly class AirList
         $readings = $faults = [];
         foreach (preg_split('/\R/u', trim($text)) ?: [] as $line => $row) {
             $cells = Cells::of($row);
-            if (trim($row) === '' || ($line === 0 && Cells::figure($cells[1] ?? '') === null)) {
+            $at = Cells::time($cells[0], $zone);
+            // What begins with a time is a reading, however wrong the rest of it: only a line of names is passed over.
+            $isHead = $line === 0 && $at === null && Cells::figure($cells[1] ?? '') === null;
+            if (trim($row) === '' || $isHead) {
                 continue;
             }
-            $at = Cells::time($cells[0], $zone);
             [$temp, $rh] = [Cells::figure($cells[1] ?? ''), Cells::figure($cells[2] ?? '')];
             $tempC = $temp === null ? null : round($celsius($temp), 2);
             $fault = match (true) {

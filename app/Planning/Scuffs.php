@@ -58,18 +58,18 @@ final readonly class Scuffs
     private function before(Workshop $workshop, PlannedStep $step): bool
     {
         $piece = $step->piece;
-        $of = $this->idsOf($workshop, $piece, $step);
-        $changed = false;
+        // Looked at before anything is changed: a change, even of nothing, makes the whole plan anew.
+        $part = $this->mapper->piece($workshop, $piece->document, $piece)->partOrBody($step->part);
+        $coat = self::unrubbed($part, $this->idsOf($workshop, $piece, $step));
+        if ($coat === null) {
+            return false;
+        }
         $this->editor->changePart(
             $piece, new Edit($piece->version, Change::WindowMissed, null), $step->part,
-            function (Part $part) use ($of, &$changed): Part {
+            function (Part $part) use ($coat): Part {
                 foreach ($part->coatPlans as $plan) {
-                    foreach ($plan->coats as $coat) {
-                        if ($coat->denib === null && in_array($coat->id, $of, true)) {
-                            $changed = true;
-
-                            return $part->withCoats($plan->withRubbedBelow($coat->id, Denib::Pad));
-                        }
+                    if ($plan->coat($coat) !== null) {
+                        return $part->withCoats($plan->withRubbedBelow($coat, Denib::Pad));
                     }
                 }
 
@@ -77,7 +77,25 @@ final readonly class Scuffs
             },
         );
 
-        return $changed;
+        return true;
+    }
+
+    /**
+     * The coat among these ids that has no rub before it yet.
+     *
+     * @param  list<string>  $ids
+     */
+    private static function unrubbed(Part $part, array $ids): ?string
+    {
+        foreach ($part->coatPlans as $plan) {
+            foreach ($plan->coats as $coat) {
+                if ($coat->denib === null && in_array($coat->id, $ids, true)) {
+                    return $coat->id;
+                }
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> what of the document the step goes with: the coat that it lays on is among it */

@@ -248,7 +248,7 @@ return [
         'day' => 'By day, {unit}',
     ],
     'tin' => [
-        'typical' => 'Typical: {typical}',
+        'typical' => 'typical: {typical}',
         'weighs' => 'Tin and all weigh now, {unit}',
         'empty' => 'The empty tin weighs, {unit}',
         'left' => 'Left, {unit}',

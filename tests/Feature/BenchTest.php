@@ -52,6 +52,13 @@ final class BenchTest extends FeatureTestCase
         self::assertSame(['v2', 'v2/denib'], [$before, $next()]);
         $this->get('/bench')->assertDontSee('from now on');
         $this->get(route('pieces.record', $piece))->assertOk();
+        // The rub is done, and the coat is later still: there is nothing to put in, and no plan is made for it.
+        $this->work($piece, 'v2/denib');
+        Carbon::setTestNow('2026-12-04 11:00:00');
+        $version = $this->shop->refresh()->version;
+        $this->get('/bench')->assertDontSee('from now on');
+        self::assertSame($version, $this->shop->refresh()->version);
+        $this->post(route('log.undo', $piece->logEntries()->where('step', 'v2/denib')->firstOrFail()));
         // Taken out by the maker, it stays out.
         $this->post(route('pieces.undo', $piece), ['version' => (string) $piece->refresh()->version]);
         $this->get('/bench')->assertDontSee('from now on');

@@ -67,6 +67,9 @@ final class ClimateTest extends FeatureTestCase
         $rows('2026-11-30 14:00, 17.5')->assertSessionHasErrors('rows');
         $rows('2027-11-30 14:00, 17.5, 58')->assertSessionHasErrors('rows');
         $rows('a')->assertSessionHasErrors('rows');
+        $rows("2026-11-30 14:00;warm;58\n2026-11-30 15:00;17;58")->assertSessionHasErrors([
+            'rows' => 'Row 1: the temperature is "warm"; it takes a number.',
+        ]);
         self::assertSame(0, $count());
         $rows("time;temp;rh\n2026-11-30 15:00;17,5;58\n2026-11-30 14:00;17;59\n2026-11-30 16:00;85;58")
             ->assertSessionHas('said', '3 readings came in; 1 cannot be true and is not used.');
