@@ -116,7 +116,7 @@ final readonly class Stores
                 $now = $held[$move->what] ?? null;
                 $left = ($now->stock ?? 0.0) - ($move->after - ($move->before ?? 0.0));
                 $isSamePrice = abs(($now->price ?? 0.0) - ($move->price_after ?? 0.0)) < self::LEAST;
-                $isFirst = $move->before === null && abs($left) < self::LEAST;
+                $isFirst = $move->before === null && $left < self::LEAST;
                 $this->set(
                     $workshop, $move->what, $isFirst ? null : max(0.0, $left),
                     $isSamePrice ? $move->price_before : $now?->price,
@@ -156,9 +156,11 @@ final readonly class Stores
     {
         [$sort, $of] = explode(':', $key, 2);
         match (StockSort::from($sort)) {
-            StockSort::Discs => $workshop->abrasives()->updateOrCreate(
-                ['grit' => $of], ['discs' => (int) round($amount ?? 0.0), 'price' => $price],
-            ),
+            // A grit that was not there before is not there again: each that stands on the shelf is a rung of ladders.
+            StockSort::Discs => $amount === null ? $workshop->abrasives()->where('grit', $of)->delete()
+                : $workshop->abrasives()->updateOrCreate(
+                    ['grit' => $of], ['discs' => (int) round($amount), 'price' => $price],
+                ),
             StockSort::Volume => $workshop->tins()->where('product', $of)->exists()
                 ? $workshop->tins()->where('product', $of)->firstOrFail()
                     ->update(['stock_ml' => $amount, 'price_per_l' => $price])

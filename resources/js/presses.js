@@ -184,10 +184,12 @@ const how = (body) => ({
     signal: AbortSignal.timeout(PATIENCE_MS),
 });
 
-async function post(address, pairs) {
+// With the token renewed where it was too old.
+async function post(address, pairs, isRenewed = false) {
     const body = new FormData();
     for (const [name, value] of [...pairs, ['_token', token]]) body.append(name, value);
     const response = await fetch(address, how(body));
+    if (meaning(response.status) === 'token' && !isRenewed && (await renew())) return post(address, pairs, true);
     return { status: response.status, answer: await response.json().catch(() => ({})) };
 }
 
@@ -201,12 +203,8 @@ async function renew() {
 
 // One press; answers whether the next may go.
 async function sendOne(press) {
-    let { status, answer } = await post(press.action, press.body);
-    let means = meaning(status, press.tries);
-    if (means === 'token' && (await renew())) {
-        ({ status, answer } = await post(press.action, press.body));
-        means = meaning(status, press.tries);
-    }
+    const { status, answer } = await post(press.action, press.body);
+    const means = meaning(status, press.tries);
     if (means === 'taken') {
         await drop(press.id);
         return true;
