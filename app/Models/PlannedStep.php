@@ -38,6 +38,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $closes_at
  * @property Carbon|null $was_at  when it was to start before a plan last moved the date of its piece
  * @property Carbon|null $must_at  if it is not begun by then, its piece is late or a window is missed
+ * @property Carbon|null $pressing_at  the first of the three that it has
  * @property Carbon|null $given_up_at  when its window closes, where the plan does not keep it
  * @property string|null $who  numbers of the workers who do it, with commas between
  * @property string|null $batch
@@ -80,6 +81,12 @@ class PlannedStep extends Keeping
     public function isOpen(): bool
     {
         return $this->state === StepState::Open;
+    }
+
+    /** Whether no wait stands before it any more. */
+    public function isOpenNow(): bool
+    {
+        return ($this->second('opens_at') ?? 0) <= now()->getTimestamp();
     }
 
     public function isDone(): bool

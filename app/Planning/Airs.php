@@ -219,14 +219,36 @@ final readonly class Airs
     public function readIn(Air $air, CarbonInterface $at): ?AirReading
     {
         $row = DB::table('air_readings')->where('air_id', $air->id)->whereNull('nonsense')
-            ->whereBetween('at', [
-                $at->copy()->utc()->subHours(self::READ_ABOUT_HOURS)->format('Y-m-d H:i:s'),
-                $at->copy()->utc()->format('Y-m-d H:i:s'),
-            ])->latest('at')->first(['at', 'temp_c', 'rh_percent']);
+            ->whereBetween('at', self::about($at))->latest('at')->first(['at', 'temp_c', 'rh_percent']);
 
-        return $row === null ? null : new AirReading(
-            (int) strtotime("$row->at UTC"), (float) $row->temp_c, (float) $row->rh_percent,
-        );
+        return $row === null ? null : self::reading($row);
+    }
+
+    /** @return array{string, string} from when to when a reading says what the air is at a time */
+    private static function about(CarbonInterface $at): array
+    {
+        return [
+            $at->copy()->utc()->subHours(self::READ_ABOUT_HOURS)->format('Y-m-d H:i:s'),
+            $at->copy()->utc()->format('Y-m-d H:i:s'),
+        ];
+    }
+
+    private static function reading(\stdClass $row): AirReading
+    {
+        return new AirReading((int) strtotime("$row->at UTC"), (float) $row->temp_c, (float) $row->rh_percent);
+    }
+
+    /**
+     * The last sound reading about a time of each air that was read then, by one question for all.
+     *
+     * @return array<int, AirReading> by the number of the air
+     */
+    public function lastRead(Workshop $workshop, CarbonInterface $at): array
+    {
+        $rows = DB::table('air_readings')->whereIn('air_id', $workshop->airs->modelKeys())->whereNull('nonsense')
+            ->whereBetween('at', self::about($at))->orderBy('at')->get(['air_id', 'at', 'temp_c', 'rh_percent']);
+
+        return $rows->keyBy('air_id')->map(self::reading(...))->all();
     }
 
     /** What the plan counts on there before it is read: its usual course, its setting, or as it is to be warmed. */

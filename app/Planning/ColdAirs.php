@@ -23,20 +23,25 @@ final readonly class ColdAirs
     {
     }
 
-    /** @return list<Colder> */
-    public function of(Workshop $workshop): array
+    /**
+     * @param  Collection<int, PlannedStep>  $next  the next steps of the pieces in work
+     * @return list<Colder>
+     */
+    public function of(Workshop $workshop, Collection $next): array
     {
+        $waiting = $next->reject(fn (PlannedStep $step): bool => $step->isOpenNow());
         $cold = [];
-        foreach ($workshop->airs as $air) {
-            $name = Airs::name($air);
-            $read = $this->airs->readIn($air, now());
-            if ($read === null) {
+        // With nothing that waits there is nobody to tell.
+        foreach ($waiting->isEmpty() ? [] : $this->airs->lastRead($workshop, now()) as $id => $read) {
+            $air = $workshop->airs->firstWhere('id', $id);
+            if ($air === null) {
                 continue;
             }
+            $name = Airs::name($air);
             $planned = $this->plannedC($workshop, $air, $read->at);
             $apart = $planned - $read->tempC;
             $coats = $apart < $this->catalogue->calibration()->climate->colderK ? []
-                : $this->waitingIn($workshop, $name);
+                : $this->waitingIn($workshop, $waiting, $name);
             if ($coats !== []) {
                 $cold[] = new Colder(
                     $air->id, $air->name, $read->tempC, $planned, count($coats),
@@ -60,14 +65,12 @@ final readonly class ColdAirs
         );
     }
 
-    /** @return list<Coating> those that were laid on, and that a step waits for */
-    private function waitingIn(Workshop $workshop, string $air): array
+    /**
+     * @param  Collection<int, PlannedStep>  $waiting
+     * @return list<Coating> those that were laid on, and that a step waits for
+     */
+    private function waitingIn(Workshop $workshop, Collection $waiting, string $air): array
     {
-        $waiting = $workshop->plannedSteps()->where('state', StepState::Open)->where('is_next', true)
-            ->where('opens_at', '>', now())->get(['piece_id', 'follows']);
-        if ($waiting->isEmpty()) {
-            return [];
-        }
         $table = $this->mapper->coatings($workshop);
         $known = array_column(
             array_map(fn (Coating $one): array => [$one->class, $one], $table->coatings()), 1, 0,

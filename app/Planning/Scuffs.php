@@ -7,11 +7,11 @@ namespace App\Planning;
 use App\Models\Change;
 use App\Models\Piece;
 use App\Models\PlannedStep;
-use App\Models\StepState;
 use App\Models\Workshop;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Piece\Part;
 use HonestGrain\Route\StepKind;
+use Illuminate\Database\Eloquent\Collection;
 
 /**
  * A coat whose window has closed does not hold on the one below by itself: that one is scuffed first. The step is put
@@ -23,15 +23,18 @@ final readonly class Scuffs
     {
     }
 
-    /** @return list<string> names of the pieces that are scuffed first from now on */
-    public function putIn(Workshop $workshop): array
+    /**
+     * @param  Collection<int, PlannedStep>  $next  the next steps of the pieces in work
+     * @return list<string> names of the pieces that are scuffed first from now on
+     */
+    public function putIn(Workshop $workshop, Collection $next): array
     {
-        $late = $workshop->plannedSteps()->with('piece')->where('state', StepState::Open)->where('is_next', true)
-            ->where('kind', StepKind::Coat->value)
-            ->where(fn ($query) => $query->where('closes_at', '<', now())->orWhere('given_up_at', '<', now()))
-            ->whereHas('piece', fn ($query) => $query->whereNull('fault'))->get();
+        $late = $next->filter(fn (PlannedStep $step): bool => $step->kind === StepKind::Coat->value
+            && $step->piece->fault === null
+            && ($step->closes_at?->isPast() === true || $step->given_up_at?->isPast() === true));
         $names = [];
-        foreach ($late as $step) {
+        $whole = $late->isEmpty() ? $late : PlannedStep::query()->with('piece')->find($late->modelKeys());
+        foreach ($whole as $step) {
             if ($this->wasPutIn($step)) {
                 continue;
             }

@@ -9,15 +9,12 @@ use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\StepClock;
-use App\Models\StepState;
 use App\Models\Worker;
 use App\Models\Workshop;
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Drawing\WaitBar;
 use HonestGrain\Geometry\Face;
-use HonestGrain\Route\StepKind;
 use HonestGrain\Words\Said;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
@@ -30,6 +27,9 @@ final readonly class BenchBoard
     private const SOON_MINUTES = 11;
 
     private const WAITING = 12;
+
+    /** A list to choose from has so many names. */
+    private const NAMED = 80;
 
     /**
      * @param  Collection<int, PlannedStep>  $ready  for hands, in the plan's order
@@ -68,62 +68,58 @@ final readonly class BenchBoard
     }
 
     /** @param  int  $ahead  so many steps that are ready are passed over: the next one is looked at first */
-    public static function of(Workshop $workshop, ?Worker $worker = null, int $ahead = 0): self
+    public static function of(Workshop $workshop, NextSteps $next, ?Worker $worker = null, int $ahead = 0): self
     {
-        $columns = 'piece:id,workshop_id,name,wood,drawing,due_at';
-        $held = $workshop->pieces()->working()->whereNotNull('fault')->orderBy('id')
-            ->get(['id', 'workshop_id', 'name', 'fault']);
-        $open = $workshop->plannedSteps()->with($columns)->where('state', StepState::Open)->where('is_next', true)
-            ->whereNotIn('piece_id', $held->pluck('id'))
-            ->of($worker);
-        $ready = (clone $open)
-            ->where('minutes', '>', 0)
-            // Wood that nobody knows the date of is no work for now.
-            ->where(fn ($q) => $q->where('kind', '!=', StepKind::Dry->value)->orWhereNotNull('opens_at'))
-            ->where(fn ($q) => $q->whereNull('opens_at')->orWhere('opens_at', '<=', now()))
-            ->orderByRaw('start_at is null')
-            ->orderBy('start_at')
-            ->limit(self::AFTER + 1)
-            ->get();
-        $waits = (clone $open)->where('opens_at', '>', now());
-        $count = $ready->count();
+        $own = $next->by($worker);
+        $shown = $own->ready()->take(self::AFTER + 1);
+        $count = $shown->count();
+        $ready = $own->whole($shown);
         $now = $ready->get($count === 0 ? 0 : $ahead % $count);
+        $waits = $own->waiting();
 
         return new self(
             $now,
             $now?->start_at !== null && $now->start_at->lte(now()->addMinutes(self::SOON_MINUTES)),
             $ready->reject(fn (PlannedStep $step): bool => $step->is($now))->values(),
-            (clone $waits)->orderBy('opens_at')->limit(self::WAITING)->get(),
+            $waits->take(self::WAITING),
             $waits->count(),
             Musts::of($workshop, $worker),
-            $now?->batch === null ? new Collection : self::together($now, clone $open),
+            $now === null ? new Collection : $own->togetherWith($now)->take(self::AFTER),
             $now === null ? null : StepClock::of($now),
             $count,
-            $workshop->logEntries()
-                ->with('piece:id,workshop_id,name')
-                ->whereIn('kind', [EntryKind::Done, EntryKind::Skipped, EntryKind::Wrong, EntryKind::Note])
-                ->orderByDesc('happened_at')
-                ->limit(4)
-                ->get(),
-            ! $workshop->pieces()->exists(),
+            self::lately($workshop, $next),
+            $next->pieces->isEmpty() && ! $workshop->pieces()->exists(),
             $workshop->plan_summary?->trouble,
-            $held,
+            $next->held(),
             $worker,
             $now === null || $worker !== null ? '' : $workshop->whoDoes($now),
         );
     }
 
-    /**
-     * What could be done while the same is out: no wait and no window stands against it.
-     *
-     * @param  HasMany<PlannedStep, Workshop>  $open
-     * @return Collection<int, PlannedStep>
-     */
-    private static function together(PlannedStep $now, HasMany $open): Collection
+    /** @return Collection<int, LogEntry> */
+    private static function lately(Workshop $workshop, NextSteps $next): Collection
     {
-        return $open->where('batch', $now->batch)->where('piece_id', '!=', $now->piece_id)
-            ->where(fn ($q) => $q->whereNull('opens_at')->orWhere('opens_at', '<=', now()))
-            ->whereNull('given_up_at')->orderBy('start_at')->limit(self::AFTER)->get()->unique('piece_id')->values();
+        $entries = $workshop->logEntries()
+            ->whereIn('kind', [EntryKind::Done, EntryKind::Skipped, EntryKind::Wrong, EntryKind::Note])
+            ->orderByDesc('happened_at')->limit(4)->get();
+        foreach ($entries as $entry) {
+            $piece = $entry->piece_id === null ? null : $next->pieces->get($entry->piece_id);
+            if ($piece !== null) {
+                $entry->setRelation('piece', $piece);
+            }
+        }
+
+        return $entries->loadMissing('piece:id,workshop_id,name');
+    }
+
+    /** @return Collection<int, string> names by number: of all in work where they are few, else of those shown here */
+    public function named(NextSteps $next): Collection
+    {
+        $shown = $this->ready->concat($this->waiting)->concat([$this->now])->filter()->pluck('piece_id')
+            ->concat($this->held->pluck('id'));
+
+        return $next->pieces->filter(fn (Piece $piece): bool => $next->pieces->count() <= self::NAMED
+            || $shown->contains($piece->id))->pluck('name', 'id');
     }
 
     public function whyNothing(): string
@@ -231,10 +227,12 @@ final readonly class BenchBoard
     /** The piece for now, with what the step is done on lit up. */
     public function drawing(): string
     {
+        // It is read for this one alone: drawings are the heaviest that is kept of a piece.
+        $drawing = (string) Piece::query()->whereKey($this->now?->piece_id)->value('drawing');
         $zones = $this->now?->zones() ?? [];
-        $svg = count($zones) === 1 ? simplexml_load_string($this->now->piece->drawing ?? '') : false;
+        $svg = count($zones) === 1 ? simplexml_load_string($drawing) : false;
         if ($svg === false) {
-            return $this->now->piece->drawing ?? '';
+            return $drawing;
         }
         // Each part is a group of its own: only the one that the step is done on lights up.
         $within = sprintf('//*[@data-part="%s"]//*[@data-zone="%s" or @data-band="%2$s"]', $this->now->part, $zones[0]);

@@ -9,9 +9,7 @@ use App\Models\StepClock;
 use App\Models\StepState;
 use App\Models\Timer;
 use App\Models\TimerKind;
-use App\Models\Worker;
 use App\Models\Workshop;
-use HonestGrain\Route\StepKind;
 use Illuminate\Support\Collection;
 
 /** All clocks of a shop that run, those first that ring first. */
@@ -22,11 +20,14 @@ final readonly class Clocks
     {
     }
 
-    /** @param  PlannedStep|null  $now  the step that shows its own clock */
-    public static function of(Workshop $workshop, Show $show, ?Worker $worker = null, ?PlannedStep $now = null): self
+    /**
+     * @param  Collection<int, PlannedStep>  $wipes  those that are to be wiped off next
+     * @param  PlannedStep|null  $now  the step that shows its own clock
+     */
+    public static function of(Workshop $workshop, Show $show, Collection $wipes, ?PlannedStep $now = null): self
     {
         $clocks = [
-            ...self::wipes($workshop, $show, $worker), ...self::steps($workshop, $show, $now),
+            ...self::wipes($wipes, $show), ...self::steps($workshop, $show, $now),
             ...self::timers($workshop),
         ];
         usort($clocks, fn (Clock $a, Clock $b): int => [$a->isStopped(), self::rings($a)]
@@ -48,14 +49,13 @@ final readonly class Clocks
         return (int) ($clock->until->timestamp ?? PHP_INT_MAX);
     }
 
-    /** @return list<Clock> coats that soak in, and are to be wiped */
-    private static function wipes(Workshop $workshop, Show $show, ?Worker $worker): array
+    /**
+     * @param  Collection<int, PlannedStep>  $wipes
+     * @return list<Clock> coats that soak in, and are to be wiped
+     */
+    private static function wipes(Collection $wipes, Show $show): array
     {
-        $steps = $workshop->plannedSteps()->with('piece:id,workshop_id,name')->where('state', StepState::Open)
-            ->where('is_next', true)->where('kind', StepKind::WipeOff->value)->whereNotNull('closes_at')
-            ->of($worker)->orderBy('closes_at')->get();
-
-        return array_values($steps->map(fn (PlannedStep $step): Clock => new Clock(
+        return array_values($wipes->map(fn (PlannedStep $step): Clock => new Clock(
             says: "{$step->piece->name}: {$show->said($step->title)}", from: $step->opens_at,
             until: $step->closes_at, step: $step,
         ))->all());

@@ -38,8 +38,7 @@ final readonly class Musts
 
         return $workshop->plannedSteps()->with('piece:id,workshop_id,name,late')->where('state', StepState::Open)
             ->where('minutes', '>', 0)->whereNotIn('piece_id', $fault)
-            ->where(fn ($q) => $q->where('must_at', '<=', $dayEnds)->orWhere('closes_at', '<=', $dayEnds)
-                ->orWhere('given_up_at', '<=', $dayEnds))
+            ->where('pressing_at', '<=', $dayEnds)
             ->of($worker)->orderBy('start_at')->orderBy('id')->get([
                 'id', 'workshop_id', 'piece_id', 'step', 'title', 'start_at', 'must_at', 'closes_at', 'given_up_at',
             ]);

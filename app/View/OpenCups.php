@@ -6,9 +6,7 @@ namespace App\View;
 
 use App\Models\MixedCup;
 use App\Models\PlannedStep;
-use App\Models\StepState;
 use App\Models\Workshop;
-use HonestGrain\Route\StepKind;
 use Illuminate\Database\Eloquent\Collection;
 
 /** Cups that are mixed, what is left in each, and what else could be coated from it while it is good. */
@@ -24,28 +22,26 @@ final readonly class OpenCups
     }
 
     /** @return list<self> */
-    public static function of(Workshop $workshop, Show $show): array
+    public static function of(Workshop $workshop, NextSteps $next, Show $show): array
     {
         $cups = $workshop->cups()->open()->get();
-        $next = $cups->isEmpty() ? null : $workshop->plannedSteps()->with('piece:id,workshop_id,name')
-            ->where('state', StepState::Open)->where('is_next', true)->where('kind', StepKind::Coat->value)
-            ->whereIn('product', $cups->pluck('product')->unique())->orderBy('start_at')->get();
+        $coats = $next->whole($next->coatsOf(...$cups->map(fn (MixedCup $cup): string => $cup->product)->all()));
 
         return array_values($cups->map(fn (MixedCup $cup): self => new self(
             $cup, say($cup->left_ml < self::LEAST_ML ? 'view.open-cups.used-up' : 'view.open-cups.left', [
                 'product' => $show->product($cup->product), 'left' => $show->volume($cup->left_ml),
             ]),
-            self::takers($cup, $next ?? new Collection),
+            self::takers($cup, $coats),
         ))->all());
     }
 
     /**
-     * @param  Collection<int, PlannedStep>  $next
+     * @param  Collection<int, PlannedStep>  $coats
      * @return Collection<int, PlannedStep> what opens while it is good, and takes no more than is left
      */
-    private static function takers(MixedCup $cup, Collection $next): Collection
+    private static function takers(MixedCup $cup, Collection $coats): Collection
     {
-        return $next->filter(fn (PlannedStep $step): bool => $step->product === $cup->product
+        return $coats->filter(fn (PlannedStep $step): bool => $step->product === $cup->product
             && ($cup->good_until === null || $cup->good_until->isFuture())
             && ($step->opens_at === null || $cup->good_until === null || $step->opens_at->lte($cup->good_until))
             && ($step->details->amount?->ml() ?? 0.0) <= $cup->left_ml + self::LEAST_ML)

@@ -41,7 +41,8 @@ final readonly class Rings
     {
         $rings = [];
         foreach (Musts::of($this->workshop, $this->worker) as $must) {
-            if ($must->by !== null && ! $must->isGivenUp) {
+            // A window that the plan has given up closes all the same: whoever is there can still keep it.
+            if ($must->by !== null) {
                 $rings[] = $this->ring($must->step, (int) $must->by->timestamp, RingKind::Closes);
             }
         }
@@ -53,7 +54,10 @@ final readonly class Rings
     private function clocks(): array
     {
         $rings = [];
-        foreach (Clocks::of($this->workshop, $this->show, $this->worker)->all as $clock) {
+        $wipes = $this->workshop->plannedSteps()->with('piece:id,workshop_id,name')->where('state', StepState::Open)
+            ->where('is_next', true)->where('kind', StepKind::WipeOff->value)->whereNotNull('closes_at')
+            ->of($this->worker)->orderBy('closes_at')->get();
+        foreach (Clocks::of($this->workshop, $this->show, $wipes)->all as $clock) {
             if ($clock->timer !== null && $clock->until !== null && ! $clock->isStopped()) {
                 $at = (int) $clock->until->timestamp;
                 $rings[] = new Ring("timer-{$clock->timer->id}-$at", $at, $clock->says, RingKind::Time);

@@ -143,6 +143,8 @@ final class BenchTest extends FeatureTestCase
         self::assertSame('2026-12-02 03:30:00', (string) $this->step($piece, 'l2')->closes_at);
         Carbon::setTestNow('2026-12-02 01:00:00');
         $this->get('/bench')->assertSeeInOrder(['nobody is here when its window closes', '03:30']);
+        $rings = collect($this->getJson('/plan')->json('rings'))->where('kind', 'closes');
+        self::assertSame([1_796_182_200], $rings->pluck('at')->all(), 'whoever is there all the same can keep it');
         Carbon::setTestNow('2026-12-02 08:30:00');
         $this->get('/bench')->assertSee('scuff it first: its window closed at');
         $this->post('/plan');
@@ -384,5 +386,16 @@ final class BenchTest extends FeatureTestCase
         )->assertSessionHasNoErrors();
         self::assertEquals(30, $this->step($piece, 'l1/wipe-off')->details->wait['min_hours']);
         $this->get('/shelf')->assertSee('your label')->assertSee('500 mL');
+    }
+
+    public function test_a_clock_is_set_at_any_piece_or_at_those_shown_where_there_are_many(): void
+    {
+        $piece = $this->bowl();
+        $row = ['name' => 'Idle bowl'] + (array) DB::table('pieces')->find($piece->id);
+        unset($row['id'], $row['once_key']);
+        $option = '<option value="'.DB::table('pieces')->insertGetId($row).'"';
+        $this->get('/bench')->assertSee($option, false);
+        DB::table('pieces')->insert(array_fill(0, 80, $row));
+        $this->get('/bench')->assertDontSee($option, false)->assertSee("<option value=\"$piece->id\"", false);
     }
 }

@@ -12,6 +12,7 @@ use App\Planning\Scuffs;
 use App\View\BenchBoard;
 use App\View\Clocks;
 use App\View\LookPanel;
+use App\View\NextSteps;
 use App\View\OpenCups;
 use App\View\Show;
 use App\View\Stamp;
@@ -36,26 +37,32 @@ class BenchController extends Controller
     ): View {
         $workshop = $this->workshop($request);
         $planner->planIfStale($workshop);
-        $scuffed = $scuffs->putIn($workshop);
+        $next = NextSteps::of($workshop);
+        $scuffed = $scuffs->putIn($workshop, $next->steps);
+        if ($scuffed !== []) {
+            $next = NextSteps::of($workshop);
+        }
 
         $workers = $workshop->workers->reject(fn (Worker $worker): bool => $worker->isGone($workshop));
         $ahead = max(0, $request->integer('ahead'));
-        $board = BenchBoard::of($workshop, $this->whose($request, $workers), $ahead);
+        $board = BenchBoard::of($workshop, $next, $this->whose($request, $workers), $ahead);
+
+        $wipes = $next->whole($next->by($board->worker)->wipes());
 
         return view('bench', [
             'oldTins' => $board->now?->product === null ? []
                 : TinAges::of($catalogue->coatings(), $catalogue->calibration()->shelf, $show)
                     ->doubtful($workshop, $board->now->product),
             'board' => $board, 'workers' => $workers, 'byGrit' => $board->gritByGrit($catalogue->abrasives()),
-            'clocks' => Clocks::of($workshop, $show, $board->worker, $board->now)->all,
-            'scuffed' => $scuffed, 'colder' => $cold->of($workshop), 'cups' => OpenCups::of($workshop, $show),
+            'clocks' => Clocks::of($workshop, $show, $wipes, $board->now)->all,
+            'scuffed' => $scuffed, 'colder' => $cold->of($workshop, $next->steps),
+            'cups' => OpenCups::of($workshop, $next, $show),
             'looks' => $board->now === null ? [] : LookPanel::of($board->now),
             'next' => route('bench', array_filter([
                 'hands' => $request->query('hands'), 'ahead' => $ahead + 1,
             ])),
             'stamp' => Stamp::of($workshop), 'keep' => $this->kept($board, $request->query('hands')),
-            'pieces' => $workshop->pieces()->working()->orderBy('name')
-                ->pluck('name', 'id'),
+            'pieces' => $board->named($next),
         ]);
     }
 
