@@ -49,6 +49,12 @@ final readonly class RoutePage
             ? say('view.route-page.taken-as-turned') : '';
     }
 
+    /** @return list<LookPanel> what is looked at before the step is ticked off */
+    public function looks(PlannedStep $step): array
+    {
+        return LookPanel::of($step);
+    }
+
     /** Who does a step; empty where one pair of hands does everything. */
     public function who(PlannedStep $step): string
     {

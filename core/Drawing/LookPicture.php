@@ -26,6 +26,10 @@ final class LookPicture
                 .self::line('M44 20 q4 34 26 34 q22 0 26 -34', 1.0)
                 .self::line('M14 34 l18 3 M108 26 q6 8 0 16 M113 22 q10 12 0 24', 1.3)
                 .self::line('M62 60 l3 -5 l-4 -4 l4 -5', 1.8),
+            'weight' => self::line('M10 20 q2 20 16 20 q14 0 16 -20 z', 1.5).self::line('M8 44 h36 v12 h-36 z', 1.4)
+                .self::line('M20 50 h12', 2.2).self::line('M58 10 v46 h54', 1.0)
+                .self::line('M60 14 q8 28 26 30 t26 2', 1.6).self::dot(60, 14).self::dot(72, 35).self::dot(88, 44)
+                .self::dot(100, 45.5).self::dot(112, 46).self::ring(106, 46, 10, 5),
             default => self::line('M40 18 q4 42 30 42 q26 0 30 -42', 1.6)
                 .self::line('M45 18 q4 35 25 35 q21 0 25 -35', 1.0)
                 .self::lamp(70, 26).self::ray(70, 34, 52, 46).self::ray(70, 34, 88, 46).self::ring(94, 40, 6, 6),

@@ -17,7 +17,7 @@ final class Sought
             Look::Touch => FaultKind::Nibs,
             Look::Sheen => FaultKind::Streaks,
             Look::Ring => FaultKind::Crack,
-            Look::Lamp => null,
+            Look::Lamp, Look::Weight => null,
         };
     }
 }

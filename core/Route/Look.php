@@ -18,13 +18,14 @@ enum Look: string
     case Sheen = 'sheen';
     case Ring = 'ring';
     case Lamp = 'lamp';
+    case Weight = 'weight';
 
     /** @return list<LookAnswer> */
     public function answers(): array
     {
         return match ($this) {
             self::Ring => [LookAnswer::Clean, LookAnswer::All],
-            self::Lamp => [LookAnswer::Clean, LookAnswer::Few],
+            self::Lamp, self::Weight => [LookAnswer::Clean, LookAnswer::Few],
             default => LookAnswer::cases(),
         };
     }

@@ -1200,5 +1200,13 @@ return [
             'by-hand' => 'Ring the bright place in pencil on the outside: no more is cut there, only beside it.',
             'pictured' => 'A lamp in a bowl; one place of the wall glows brighter.',
         ],
+        'weight' => [
+            'asks' => 'Weigh it, and write the weight on the wood. Is it the same as a week ago?',
+            'clean' => 'The same',
+            'few' => 'Lighter than that',
+            'all' => 'Lighter than that',
+            'by-hand' => 'It still dries: back on the rack, and weighed again in a week.',
+            'pictured' => 'A rough bowl on a scale; its curve of weights has gone level.',
+        ],
     ],
 ];

@@ -293,7 +293,8 @@ async function mine(press) {
 async function note(press) {
     const body = say('press-as-note', { what: whatIs(press) }).slice(0, MOST_OF_A_NOTE);
     const once = `${press.body.find(([name]) => name === 'once')?.[1] ?? newKey()}`.slice(0, 36) + 'note';
-    const pairs = Object.entries({ body, once, pressed_at: press.at });
+    const pictures = press.body.filter(([, value]) => value instanceof File && value.size > 0);
+    const pairs = [...Object.entries({ body, once, pressed_at: press.at }), ...pictures];
     const addresses = [...(press.piece ? [`/pieces/${press.piece}/record`] : []), '/log'];
     try {
         for (const address of addresses) {

@@ -35,6 +35,15 @@ final class LookTest extends TestCase
         );
     }
 
+    public function test_what_comes_off_the_rack_is_weighed_first(): void
+    {
+        $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl(
+            ['moisture_percent' => 40],
+        )], ['starts_as' => 'roughed', 'school' => ['wet' => 'dried-first']]));
+        self::assertSame([Look::Weight], $steps['body/dry']->words->looks);
+        self::assertSame([LookAnswer::Clean, LookAnswer::Few], Look::Weight->answers());
+    }
+
     public function test_alcohol_shows_scratches_where_it_is_wiped_with_it_and_a_lamp_where_a_wall_is_thin(): void
     {
         $thin = Benchwork::bowl(['shape' => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Kept\Measured;
+use App\Models\PlannedStep;
 use HonestGrain\Route\Look;
 use HonestGrain\Route\LookAnswer;
 use Illuminate\Http\UploadedFile;
@@ -28,6 +29,19 @@ final class LookTest extends FeatureTestCase
             [Look::RakingLight, LookAnswer::Clean], [$entry->facts->measured->look, $entry->facts->measured->saw],
         );
         $this->get(route('pieces.record', $piece))->assertSee('Seen: Clean.');
+    }
+
+    public function test_the_route_asks_at_the_step_that_is_next_and_at_no_other(): void
+    {
+        $piece = $this->bowl();
+        $this->work($piece, 'body/mount');
+        $page = (string) $this->get(route('pieces.route', $piece))->assertOk()->getContent();
+        self::assertStringContainsString('Hold a lamp low beside it', $page);
+        $next = $piece->plannedSteps()->where('is_next', true)->get();
+        self::assertSame(
+            $next->sum(fn (PlannedStep $step): int => count($step->details->looks)),
+            substr_count($page, 'class="look-row"'),
+        );
     }
 
     public function test_a_few_are_put_right_by_hand_and_looked_at_again(): void

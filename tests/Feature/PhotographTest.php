@@ -122,6 +122,31 @@ final class PhotographTest extends FeatureTestCase
         self::assertSame([], $this->kept());
     }
 
+    public function test_a_note_takes_a_photograph_and_keeps_it_once(): void
+    {
+        $piece = $this->bowl();
+        $note = fn (): array => ['once' => 'n1', 'body' => '', 'photo' => self::file(self::jpeg())];
+        $this->post(route('pieces.record', $piece), $note())->assertSessionHasNoErrors();
+        $this->post(route('pieces.record', $piece), $note())->assertSessionHasNoErrors();
+        self::assertCount(1, $this->kept());
+        $entry = $piece->logEntries()->where('kind', 'note')->sole();
+        $this->get(route('pieces.record', $piece))->assertSee(route('log.photo', $entry), false);
+        $this->post(route('pieces.record', $piece), ['body' => ''])->assertSessionHasErrors('body');
+    }
+
+    public function test_a_look_that_is_sent_twice_keeps_its_photograph_once(): void
+    {
+        $piece = $this->bowl();
+        $this->work($piece, 'body/mount');
+        $look = fn (): array => [
+            'look' => 'raking', 'saw' => 'few', 'once' => 'k1', 'photo' => self::file(self::jpeg()),
+        ];
+        $step = $piece->plannedSteps()->where('is_next', true)->where('kind', 'sand')->firstOrFail();
+        $this->post(route('steps.look', $step), $look());
+        $this->post(route('steps.look', $step), $look());
+        self::assertCount(1, $this->kept());
+    }
+
     public function test_those_of_a_swept_visitor_go_with_the_workshop(): void
     {
         $this->send(self::jpeg());

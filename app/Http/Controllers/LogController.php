@@ -10,6 +10,7 @@ use App\Models\EntryKind;
 use App\Models\Kept\Facts;
 use App\Models\Kept\Measured;
 use App\Models\Piece;
+use App\Pictures\Photos;
 use App\Planning\Logbook;
 use App\View\Show;
 use Illuminate\Contracts\View\View;
@@ -19,7 +20,7 @@ use Illuminate\Http\Request;
 /** The shop's log, all pieces together, and notes about one piece or none. */
 class LogController extends Controller
 {
-    public function __construct(private readonly Logbook $logbook)
+    public function __construct(private readonly Logbook $logbook, private readonly Photos $photos)
     {
     }
 
@@ -47,12 +48,17 @@ class LogController extends Controller
     {
         $grams = $piece === null ? null : $request->grams($show);
         $workshop = $this->workshop($request);
-        $this->logbook->jot($workshop, [
+        $photo = $request->photo() === null ? null : $this->photos->keep($workshop, $request->photo());
+        $entry = $this->logbook->jot($workshop, [
             'piece_id' => $piece?->id, 'user_id' => $this->user($request)->id, 'kind' => EntryKind::Note,
             'happened_at' => PressedAt::of($request),
             'body' => $request->validated('body'),
-            'facts' => new Facts(measured: new Measured(weightG: $grams === null ? null : round($grams, 2))),
+            'facts' => new Facts(measured: new Measured(
+                weightG: $grams === null ? null : round($grams, 2), photo: $photo,
+            )),
         ], $request->validated('once'));
+        // A photograph that came with a second sending is kept for nobody.
+        $entry->wasRecentlyCreated || $this->photos->forget($workshop->id, $photo);
 
         return back()->with('said', say('http.log.noted'));
     }

@@ -156,13 +156,12 @@ class StepController extends Controller
             throw ValidationException::withMessages(['look' => say('http.step.no-such-look')]);
         }
         $photo = $request->file('photo');
-        $this->logbook->write(
+        $kept = $photo instanceof UploadedFile ? $this->photos->keep($step->piece->workshop, $photo) : null;
+        $entry = $this->logbook->write(
             step: $step, user: $this->user($request), kind: EntryKind::Looked, press: $request->press(),
-            measured: new Measured(
-                photo: $photo instanceof UploadedFile ? $this->photos->keep($step->piece->workshop, $photo) : null,
-                look: $request->look(), saw: $request->saw(),
-            ),
+            measured: new Measured(photo: $kept, look: $request->look(), saw: $request->saw()),
         );
+        $entry->wasRecentlyCreated || $this->photos->forget($step->workshop_id, $kept);
         $leadsTo = Sought::by($request->look(), $request->saw());
         $said = say('http.step.looked', ['saw' => $this->show->said($request->look()->says($request->saw()))]);
 

@@ -2,6 +2,7 @@
 
 import { timeOfDay } from '../clock';
 import { say } from '../words';
+import { holdsBack } from './order';
 
 function made(tag, words = '', name = '') {
     const el = document.createElement(tag);
@@ -91,7 +92,7 @@ export function draw(place, presses, { isSignedIn, others, ways }) {
     const stuck = presses.filter((press) => press.stuck);
     const free = presses.filter((press) => !press.stuck);
     const parts = [];
-    const behind = free.filter((press) => stuck.some(({ piece }) => piece && piece === press.piece));
+    const behind = free.filter((press) => stuck.some((before) => holdsBack(before, press)));
     if (free.length > 0) parts.push(waiting(free, behind.length === free.length, ways.back));
     if (others.length > 0) {
         const who = [...new Set(others.map((press) => press.who))].join(', ');

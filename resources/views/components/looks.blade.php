@@ -5,7 +5,7 @@
 @php($canBeDone = $step->canBeDoneAtOnce(session('cautioned', [])))
 @foreach ($looks as $panel)
     @php([$look, $time] = [$panel->look, $panel->last ? $show->time($panel->last->happened_at) : ''])
-    <div class="look-row" id="look-{{ $look->value }}">
+    <div class="look-row" id="look-{{ $look->value }}-{{ $step->id }}">
         <div role="img" aria-label="{{ $show->said($look->pictured()) }}">{!! LookPicture::of($look->value) !!}</div>
         <div>
             <p class="text-[1.18rem] leading-snug" data-read-aloud>{{ $show->said($look->asks()) }}</p>
@@ -36,7 +36,7 @@
                     @endif
                 @endforeach
             </div>
-            <details class="mt-3" id="photo-{{ $look->value }}">
+            <details class="mt-3" id="photo-{{ $look->value }}-{{ $step->id }}">
                 <summary class="small inline-block py-2 text-act underline underline-offset-4">
                     Keep a photograph of it
                 </summary>

@@ -59,6 +59,9 @@
         @if ($hazards !== '')
             <p class="small warn">{{ $hazards }}</p>
         @endif
+        @if ($isNext && $piece->isInWork())
+            <x-looks :$step :looks="$told->looks($step)" />
+        @endif
         <x-why kind="workshop">
             <x-slot:first>
                 @foreach ($told->reasons($step) as $reason)

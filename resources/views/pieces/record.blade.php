@@ -7,6 +7,7 @@
                 method="post"
                 action="{{ route('pieces.record', $piece) }}"
                 class="mt-2 flex flex-wrap items-end gap-x-3"
+                enctype="multipart/form-data"
                 data-live
             >
                 @csrf
@@ -19,6 +20,7 @@
                     :label="say('pages.pieces-record.weight', ['unit' => $show->unit(HonestGrain\Words\Unit::Mass)])"
                     class="w-28"
                 />
+                <x-photograph label="Photograph" />
                 <button class="press mb-[0.8rem]">Note it</button>
             </form>
             @forelse ($entries as $entry)

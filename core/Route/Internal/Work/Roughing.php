@@ -15,6 +15,7 @@ use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\Internal\Setup;
 use HonestGrain\Route\Internal\Timing;
+use HonestGrain\Route\Look;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
 use HonestGrain\Schedule\Wait;
@@ -156,7 +157,7 @@ final readonly class Roughing
                     new Said('route.roughing.end-grain-sealed-wrapped'),
                     new Said('route.roughing.ready-where-weight-stands'),
                 ],
-                brief: new Said('route.roughing.wood-drying'),
+                brief: new Said('route.roughing.wood-drying'), looks: [Look::Weight],
             ),
         );
     }
