@@ -136,6 +136,19 @@ final class Catalogue implements Figures
         return array_map(ProvenStack::fromRow(...), $rows);
     }
 
+    /**
+     * Whole surfaces, as `recipes.json` tells them.
+     *
+     * @return list<array{id: string, usual_for: list<string>, parts: list<array<string, mixed>>}>
+     */
+    public function recipes(): array
+    {
+        /** @var list<array{id: string, usual_for: list<string>, parts: list<array<string, mixed>>}> $rows */
+        $rows = json_decode((string) file_get_contents($this->directory.'/recipes.json'), true, 16, JSON_THROW_ON_ERROR);
+
+        return $rows;
+    }
+
     /** @return list<Row> */
     private function rows(string $file): array
     {
