@@ -13,6 +13,7 @@ use App\Http\Controllers\CountController;
 use App\Http\Controllers\CupController;
 use App\Http\Controllers\DemoController;
 use App\Http\Controllers\DyeController;
+use App\Http\Controllers\DyeRecipeController;
 use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\FittingController;
 use App\Http\Controllers\FlawController;
@@ -40,6 +41,7 @@ use App\Http\Controllers\RackFormsController;
 use App\Http\Controllers\RackLabelController;
 use App\Http\Controllers\RackOrderController;
 use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\RecipeUseController;
 use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RimController;
 use App\Http\Controllers\RouteController;
@@ -66,6 +68,7 @@ use App\Http\Controllers\WeightListController;
 use App\Http\Controllers\WoodController;
 use App\Http\Controllers\WorkerController;
 use App\Http\Middleware\KnowVisitor;
+use App\Http\Middleware\LeavesSession;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
@@ -107,6 +110,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post(
         'pieces/import', [PieceImportController::class, 'store'],
     )->middleware('throttle:costly')->name('pieces.import');
+    Route::get('pieces/foreseen', [PieceController::class, 'foreseen'])
+        ->middleware(['throttle:tried', LeavesSession::class])->name('pieces.foreseen');
     Route::resource('pieces', PieceController::class)->except('edit');
     Route::prefix('pieces/{piece}')->name('pieces.')->group(function (): void {
         Route::get('shape', [ShapeController::class, 'show'])->name('shape');
@@ -148,6 +153,9 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::get('mark-out', [MarkOutController::class, 'show'])->name('mark-out');
         Route::get('stick', [StickController::class, 'show'])->name('stick');
         Route::delete('marks/{mark}', [MarksController::class, 'destroy'])->name('marks.destroy');
+        Route::get('recipes', [RecipeUseController::class, 'show'])->name('recipes');
+        Route::get('recipes/{key}', [RecipeUseController::class, 'price'])
+            ->middleware(['throttle:tried', LeavesSession::class])->name('recipes.price');
         Route::get('coats', [CoatsController::class, 'show'])->name('coats');
         Route::put('coats', [CoatsController::class, 'update']);
         Route::put('air', [CoatsController::class, 'air'])->name('air');
@@ -255,7 +263,17 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::get('swatches', [SwatchController::class, 'index'])->name('swatches');
     Route::post('dyes', [DyeController::class, 'store'])->name('dyes.store');
     Route::delete('dyes/{dye}', [DyeController::class, 'destroy'])->name('dyes.destroy');
+    Route::get('recipes', [RecipeController::class, 'index'])->name('recipes.index');
     Route::post('recipes', [RecipeController::class, 'store'])->name('recipes.store');
+    Route::post('recipes/import', [RecipeController::class, 'import'])->middleware('throttle:costly')
+        ->name('recipes.import');
+    Route::post('recipes/use', [RecipeUseController::class, 'store'])->middleware('throttle:costly')
+        ->name('recipes.use');
+    Route::put('recipes/{recipe}', [RecipeController::class, 'update'])->name('recipes.update');
+    Route::delete('recipes/{recipe}', [RecipeController::class, 'destroy'])->name('recipes.destroy');
+    Route::post('recipes/{recipe}/back', [RecipeController::class, 'back'])->name('recipes.back');
+    Route::get('recipes/{key}.json', [RecipeController::class, 'json'])->name('recipes.json');
+    Route::post('dye-recipes', [DyeRecipeController::class, 'store'])->name('dye-recipes.store');
 
     Route::prefix('shop/climate')->name('climate.')->group(function (): void {
         Route::post('', [ClimateController::class, 'store'])->can('run-shop')->name('store');

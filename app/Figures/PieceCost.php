@@ -56,7 +56,7 @@ final readonly class PieceCost
     }
 
     /** @return array<string, array<string, float>> of a disc, a mL and a piece, by what it is */
-    private static function prices(Workshop $workshop): array
+    public static function prices(Workshop $workshop): array
     {
         return [
             'discs' => $workshop->abrasives()->whereNotNull('price')->pluck('price', 'grit')->all(),

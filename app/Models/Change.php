@@ -24,6 +24,7 @@ enum Change: string
     case MarksMirrored = 'marks mirrored';
     case MarkRemoved = 'mark removed';
     case RecipeUsed = 'recipe used';
+    case SurfaceTaken = 'surface taken';
     case FlawPlaced = 'flaw placed';
     case FlawChanged = 'flaw changed';
     case FlawRemoved = 'flaw removed';

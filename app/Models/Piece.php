@@ -147,6 +147,13 @@ class Piece extends Keeping
             && $step->kind === StepKind::Coat->value && ($part === null || $step->part === $part));
     }
 
+    /** Whether a mark or a coat of it is done, so that no other surface can take the place of the one planned. */
+    public function isSurfaced(): bool
+    {
+        return $this->plannedSteps->contains(fn (PlannedStep $step): bool => $step->isDone()
+            && in_array($step->kind, [StepKind::Coat->value, StepKind::Mark->value], true));
+    }
+
     /** Whether anything was done to it. */
     public function isBegun(): bool
     {

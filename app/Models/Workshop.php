@@ -157,6 +157,12 @@ class Workshop extends Keeping
         return $this->hasMany(Dye::class)->orderBy('name');
     }
 
+    /** @return HasMany<Recipe, $this> */
+    public function recipes(): HasMany
+    {
+        return $this->hasMany(Recipe::class);
+    }
+
     /** @return HasMany<Swatch, $this> */
     public function swatches(): HasMany
     {

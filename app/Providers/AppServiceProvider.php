@@ -130,7 +130,7 @@ class AppServiceProvider extends ServiceProvider
             'person' => 'users', 'own_wood' => 'woods', 'own_mix' => 'mixes',
             'blank' => 'blanks', 'weighing' => 'weighings', 'air' => 'airs',
             'dye' => 'dyes', 'swatch' => 'swatches', 'worker' => 'workers', 'pin' => 'pins', 'timer' => 'timers',
-            'cup' => 'cups',
+            'cup' => 'cups', 'recipe' => 'recipes',
         ] as $name => $relation) {
             Route::bind(
                 $name,

@@ -144,7 +144,9 @@ final class Catalogue implements Figures
     public function recipes(): array
     {
         /** @var list<array{id: string, usual_for: list<string>, parts: list<array<string, mixed>>}> $rows */
-        $rows = json_decode((string) file_get_contents($this->directory.'/recipes.json'), true, 16, JSON_THROW_ON_ERROR);
+        $rows = json_decode(
+            (string) file_get_contents($this->directory.'/recipes.json'), true, 16, JSON_THROW_ON_ERROR,
+        );
 
         return $rows;
     }

@@ -23,7 +23,7 @@ final readonly class Recipe
 
     public const MAX_NAME = 80;
 
-    private const MAX_NOTE = 500;
+    public const MAX_NOTE = 500;
 
     /** Ways that belong to a surface; the others belong to the wood and how it is held. */
     private const WAYS = ['inside', 'underside', 'liner', 'sealer', 'clean', 'fills', 'oily-wood', 'lid'];
@@ -91,9 +91,9 @@ final readonly class Recipe
             }
         }
 
-        return new Fitted(Copy::with($piece, [
-            'parts' => $parts, 'school' => [...array_diff_key($piece->school, array_flip(self::WAYS)), ...$this->school],
-        ]), $left);
+        $kept = array_diff_key($piece->school, array_flip(self::WAYS));
+
+        return new Fitted(Copy::with($piece, ['parts' => $parts, 'school' => [...$kept, ...$this->school]]), $left);
     }
 
     private function part(string $id): ?RecipePart

@@ -138,6 +138,8 @@ return [
         'joint-saved' => 'Joint saved.',
     ],
     'piece' => [
+        'no-name-yet' => 'New piece',
+        'planned' => 'Planned, with its surface. {left}',
         'drawn-drag-nodes-or' => 'Drawn. Drag the nodes, or type them; then look at Surface, Marks and Coats.',
         'saved' => 'Saved.',
         'begun-already' => 'it was begun as “{as|lower}”, and something was done to it since',
@@ -167,6 +169,17 @@ return [
         'roughed-out-seal-end' => 'Roughed out. Seal its end grain, wrap it, and weigh it now: its curve begins anew.',
         'number-back-rack' => 'Number {number} is back on the rack.',
         'number-off-rack' => 'Number {number} is off the rack.',
+    ],
+    'recipes' => [
+        'kept' => 'Kept as “{name}”.',
+        'gone' => '“{name}” is thrown away.',
+        'back' => '“{name}” is back.',
+        'another' => 'another recipe is called “{name}”',
+        'too-many' => 'a shop keeps {most} recipes at most: throw one away first',
+        'choose-pieces' => 'Choose at least one piece.',
+        'no-such' => 'There is no such recipe.',
+        'begun' => 'Decorated or coated already, so that it keeps its surface: {pieces|and}.',
+        'put-on' => '{recipe}, on {count} {count?piece:pieces}. Undo on the piece takes it back.',
     ],
     'recipe' => [
         'piece-just-changed-elsewhere' => 'This piece was just changed elsewhere. Try again.',

@@ -89,8 +89,20 @@ return [
     'photograph' => [
         'jpeg-png-or-webp' => 'JPEG, PNG or WebP, up to {config} MB.',
     ],
+    'foreseen' => [
+        'waits' => 'waits {days} {days?day:days}',
+        'more' => 'and {days} more {days?day:days}',
+        'cost' => 'What is used up costs {sum}.',
+    ],
+    'recipes' => [
+        'own' => 'The shop’s own',
+        'shipped' => 'Shipped',
+        'as-on' => 'As on',
+        'as-now' => 'As it is now',
+    ],
     'piece' => [
         'pages' => [
+            'recipes' => 'Recipes',
             'route' => 'Route',
             'record' => 'Record',
         ],

@@ -11,9 +11,10 @@ return [
         ],
         'no-surface-ticked-tick' => 'No surface is ticked; tick at least one to put these coats on.',
     ],
-    'piece-document-schema' => [
+    'document-schema' => [
         'is' => ' is {value}:',
-        'format-described-docs-formats' => '{where}{quoted} {says}. The format is described in docs/formats/piece.md.',
+        'format-described-docs-formats' => '{where}{quoted} {says}. '
+            .'The format is described in docs/formats/{format}.md.',
         'document' => 'The document',
         'field' => 'The field {path}',
     ],

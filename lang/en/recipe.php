@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'as-piece' => 'As {piece}',
     'no-part' => 'There is no {part} here: its marks are left out.',
     'no-sanding' => '{part} is sanded as before: {why}',
     'no-mark' => '{mark} is left out on {part|lower}: {why}',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What the scripts of the pages say.
 return [
+    'working-it-out' => 'working it out …',
     'no-answer' => 'The shop\'s computer did not answer.',
     'nothing-saved' => 'The shop\'s computer did not answer; nothing was saved. Try again.',
     'open-too-long' => 'The page has been open too long. Reload it; what you typed is still here until you do.',

@@ -4,6 +4,40 @@ declare(strict_types=1);
 
 // What the pages say of what was worked out.
 return [
+    'foreseen' => [
+        'ready' => 'Ready {day}{spare}',
+        'spare' => ', {days} {days?day:days} to spare',
+        'just' => ', just in time',
+        'late' => ', {time} late',
+        'no-date' => 'No date',
+        'uses' => '{used|and}.',
+        'hands' => '{time} of your hands',
+        'ml' => '{amount} of {product|lower}',
+        'discs' => '{count} {count?disc:discs}',
+        'at-least' => 'at least {sum}',
+        'serves' => '{food}. Water: {water}. Shine: {sheen}.',
+        'food' => [
+            'no' => 'Not for food',
+            'label' => 'Food as the label says',
+            'after-cure' => 'Food once cured, as the label says',
+            'usable-at-once' => 'Food at once, as the label says',
+            'bare' => 'Bare wood inside',
+        ],
+        'water' => [
+            'low' => 'no water',
+            'fair' => 'a damp cloth',
+            'good' => 'stands water',
+        ],
+        'does' => [
+            'turn' => 'turn',
+            'sand' => 'sand',
+            'decorate' => 'decorate',
+            'coat' => 'coat',
+            'buff' => 'buff',
+            'fit' => 'glue and fit',
+            'look' => 'look it over',
+        ],
+    ],
     'air-page' => [
         'sources' => [
             'station' => 'station',

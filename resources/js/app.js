@@ -4,6 +4,7 @@ import './bench-keys';
 import './offline';
 import bandPlacer from './band-placer';
 import colourPicker from './colour-picker';
+import './compare-rows';
 import './enter-next';
 import flawPlacer from './flaw-placer';
 import gritLab from './grit-lab';

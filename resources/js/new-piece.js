@@ -1,11 +1,21 @@
 // Choosing a form fills in its usual sizes and grain, unless they have been typed over, or are those of a blank that is
-// there: another form comes out of the same wood.
+// there: another form comes out of the same wood. What the piece would come to is asked while it is typed.
+
+import { refreshParts } from './live-forms';
+
+const PATIENCE_MS = 350;
+const PARTS = ['#foreseen-drawing', '#foreseen-verdict'];
 
 export default () => ({
     because: '',
+    usual: '',
+    timer: null,
+    asked: null,
     init() {
         const chosen = this.$root.querySelector('[name=form]:checked');
         if (chosen) this.show(chosen.dataset.asks);
+        this.tell();
+        this.see();
     },
     show(asked) {
         const asks = asked.split(' ');
@@ -23,6 +33,7 @@ export default () => ({
         this.$root.querySelector(`[name=form][value=${form}]`).click();
         this.size(sizes);
         this.because = because;
+        this.ask();
     },
     choose(event) {
         this.because = '';
@@ -35,5 +46,45 @@ export default () => ({
     },
     typed(event) {
         event.target.dataset.typed = 'yes';
+    },
+    // What was taken without being asked for, as its fields have it.
+    tell() {
+        const value = (name) => this.$root.querySelector(`[name=${name}]`);
+        const chosen = (name) => value(name)?.selectedOptions?.[0]?.textContent.trim();
+        const grain = this.$root.querySelector('[name=grain]:checked')?.closest('label')?.textContent;
+        this.usual = [
+            grain?.trim().split(',')[0],
+            `${value('moisture')?.value} %`,
+            chosen('starts_as'),
+            chosen('purpose'),
+        ]
+            .filter(Boolean)
+            .join(' · ');
+    },
+    ask() {
+        this.tell();
+        window.clearTimeout(this.timer);
+        this.timer = window.setTimeout(() => this.see(), PATIENCE_MS);
+    },
+    // The last question alone is answered; where nobody answers, what stands there stays.
+    async see() {
+        this.asked?.abort();
+        this.asked = new AbortController();
+        const { signal } = this.asked;
+        const fields = new FormData(this.$root);
+        for (const name of ['_token', 'once']) fields.delete(name);
+        try {
+            const response = await fetch(`${this.$root.dataset.foreseen}?${new URLSearchParams(fields)}`, {
+                signal,
+                headers: { Accept: 'text/html', 'X-Requested-With': 'XMLHttpRequest' },
+            });
+            if (!response.ok && response.status !== 422) return;
+            const page = new DOMParser().parseFromString(await response.text(), 'text/html');
+            // What cannot be made leaves the drawing of what could.
+            refreshParts(page, response.ok ? PARTS : PARTS.slice(1));
+            this.$root.dataset.seen = String(Number(this.$root.dataset.seen ?? 0) + 1);
+        } catch {
+            // Aborted by the next question, or the network is gone.
+        }
     },
 });

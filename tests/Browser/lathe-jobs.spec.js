@@ -1,4 +1,4 @@
-import { draw, expect, register, test } from './shop.js';
+import { draw, expect, register, takenAsUsual, test } from './shop.js';
 
 // Whole jobs at the lathe, each read as its maker would.
 
@@ -29,6 +29,7 @@ test('a wet oak log too heavy for a lathe that starts at 100 rpm is refused with
 
     await page.goto('/pieces/create');
     await page.getByRole('radio', { name: 'Shallow bowl' }).check({ force: true });
+    await takenAsUsual(page);
     await page.getByLabel('It begins as').selectOption('blank');
     await page.getByLabel('What you call it').fill('Bittern bowl');
     await page.locator('select[name=wood]').selectOption('Oak (white)');

@@ -23,7 +23,7 @@ const sound = new HtmlValidate({
     },
 });
 
-const OF_A_PIECE = ['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'mark-out', 'turned'];
+const OF_A_PIECE = ['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'mark-out', 'turned', 'recipes'];
 
 export const PAGES = [
     '/sign-in',
@@ -32,6 +32,7 @@ export const PAGES = [
     '/pieces',
     '/pieces?q=nothing-has-this-name',
     '/pieces/create',
+    '/recipes',
     ...OF_A_PIECE.map((tab) => `piece/${tab}`),
     'piece/marks?mark=scales',
     'piece/marks?mark=tide-2',

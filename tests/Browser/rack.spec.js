@@ -53,7 +53,7 @@ test('from a rough-out that still dries to a piece that waits for it', async ({ 
     const across = await page.getByLabel('Widest diameter, mm').inputValue();
     await page.getByRole('radio', { name: 'Vase' }).check({ force: true });
     await expect(page.getByLabel('Widest diameter, mm')).toHaveValue(across);
-    await expect(page.getByRole('radio', { name: /side grain/ })).toBeChecked();
+    await expect(page.locator('[name=grain][value=side]')).toBeChecked();
     await page.getByRole('radio', { name: 'Deep bowl' }).check({ force: true });
     await page.getByLabel('What you call it').fill('Tern bowl');
     await page.getByLabel('Wall, mm').fill('25');

@@ -64,9 +64,13 @@ export async function register(page) {
     return email;
 }
 
+// What a new piece is taken to be without being asked: open to be changed.
+export const takenAsUsual = (page) => page.locator('#taken-as-usual > summary').click();
+
 export async function draw(page, name, form = 'Shallow bowl', begins = 'turned') {
     await page.goto('/pieces/create');
     await page.getByRole('radio', { name: form }).check({ force: true });
+    await takenAsUsual(page);
     await page.getByLabel('It begins as').selectOption(begins);
     await page.getByLabel('What you call it').fill(name);
     await page.getByRole('button', { name: 'Draw it' }).click();

@@ -134,10 +134,13 @@ test('the same by keyboard alone', async ({ page }) => {
     await reach(page.getByRole('radio', { name: 'Shallow bowl' }));
     await press('ArrowRight');
     await expect(page.getByLabel('Widest diameter, mm')).toHaveValue('220');
-    await reach(page.getByLabel('It begins as'));
-    await page.keyboard.type('Turned');
     await reach(page.getByLabel('What you call it'));
     await page.keyboard.type('Gorse bowl');
+    await reach(page.locator('#taken-as-usual > summary'));
+    await press('Enter');
+    await reach(page.getByLabel('It begins as'));
+    await page.keyboard.type('Turned');
+    await reach(page.getByRole('button', { name: 'Draw it' }));
     await press('Enter');
     await expect(page.getByRole('heading', { name: 'Gorse bowl' })).toBeVisible();
 

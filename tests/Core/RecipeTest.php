@@ -14,6 +14,7 @@ use HonestGrain\Piece\Starter;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Recipe\Recipe;
+use HonestGrain\Recipe\Serves;
 use HonestGrain\Recipe\ShippedRecipe;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Past;
@@ -65,7 +66,8 @@ final class RecipeTest extends TestCase
     {
         $solid = self::started(Form::Spindle);
         $bowl = self::piece([Benchwork::bowl(['marks' => [
-            Benchwork::mark('m1', 'dye', 10, 20, 'inner'), Benchwork::mark('m2', 'beads', 10, 50, settings: ['count' => 3]),
+            Benchwork::mark('m1', 'dye', 10, 20, 'inner'),
+            Benchwork::mark('m2', 'beads', 10, 50, settings: ['count' => 3]),
             Benchwork::mark('m3', 'flutes', 60, 90, settings: ['depth_mm' => 5]),
         ], 'coats' => [Benchwork::coats('c1', ['inside'], 'Mineral oil (non-drying)')]])]);
         $fitted = Recipe::of($bowl, 'x')->onto($solid, Drawn::tables());
@@ -73,7 +75,8 @@ final class RecipeTest extends TestCase
         self::assertCount(1, $left);
         self::assertStringStartsWith('Dye is left out on body: there is no inside', $left[0]);
         self::assertSame(
-            ['beads', 'flutes'], array_map(fn (Mark $one): string => $one->technique->key(), $fitted->piece->body()->marks),
+            ['beads', 'flutes'],
+            array_map(fn (Mark $one): string => $one->technique->key(), $fitted->piece->body()->marks),
         );
         self::assertSame([], $fitted->piece->body()->coatPlans);
 
@@ -82,7 +85,8 @@ final class RecipeTest extends TestCase
             'outer' => [[0, 45, 'corner'], [20, 90], [90, 140, 'corner']],
             'inner' => [[90, 137, 'corner'], [23, 88], [3, 0]],
         ]])]);
-        self::assertStringContainsString('Flutes', Told::all(Recipe::of($bowl, 'x')->onto($thin, Drawn::tables())->left));
+        $left = Recipe::of($bowl, 'x')->onto($thin, Drawn::tables())->left;
+        self::assertStringContainsString('Flutes', Told::all($left));
     }
 
     public function test_a_product_that_the_shop_does_not_know_is_said(): void
@@ -141,7 +145,9 @@ final class RecipeTest extends TestCase
         self::assertSame($names, array_unique($names));
         $coats = fn (Piece $piece): array => array_map(
             fn (Part $part): string => Told::all(array_map(
-                fn (CoatPlan $plan): string => implode(' ', Face::names(Face::among($plan->zones, $part->faces()))).Told::of($plan->inWords()),
+                fn (CoatPlan $plan): string => implode(' ', Face::names(
+                    Face::among($plan->zones, $part->faces()),
+                )).Told::of($plan->inWords()),
                 $part->coatPlans,
             )), $piece->parts,
         );
@@ -152,6 +158,21 @@ final class RecipeTest extends TestCase
                 $coats(ShippedRecipe::usual($all, $form)->recipe->onto($started, Drawn::tables())->piece), $form->value,
             );
         }
+    }
+
+    public function test_recipes_are_compared_by_food_water_and_sheen(): void
+    {
+        $serves = [];
+        foreach (ShippedRecipe::all(Drawn::catalogue()) as $id => $one) {
+            $of = Serves::of($one->recipe->onto(self::started(Form::ShallowBowl), Drawn::tables())->piece);
+            $serves[$id] = [$of->food?->value, $of->water->value, array_column($of->sheens, 'value')];
+        }
+        self::assertSame(['after-cure', 'fair', ['matt']], $serves['oiled-bowl']);
+        self::assertSame([null, 'low', ['satin']], $serves['friction-spindle'], 'its inside is bare');
+        self::assertSame('no', $serves['leaf-inside'][0], 'leaf lies where the food would');
+        self::assertSame(['matt'], $serves['waxed-platter'][2]);
+        self::assertSame(['gloss'], $serves['sprayed-box'][2]);
+        self::assertSame('low', $serves['ebonised-limed'][1], 'outside there is but wax');
     }
 
     public function test_a_document_that_makes_no_sense_is_refused_at_its_field(): void

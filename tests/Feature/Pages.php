@@ -11,6 +11,7 @@ final class Pages
 {
     private const OF_A_PIECE = [
         'shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'mark-out', 'turned',
+        'recipes', 'recipes/three-dyes',
     ];
 
     private const OF_A_WORKSHOP = [
@@ -18,7 +19,7 @@ final class Pages
         '/shop/hands', '/rack', '/rack/new', '/rack/weigh', '/rack/labels',
         '/shelf', '/swatches', '/shop', '/shop/climate', '/shop/lathe', '/shop/instruments', '/shop/learnt',
         '/log', '/lab', '/shelf/count', '/shelf/mixes', '/shelf/woods', '/shelf/sizes', '/swatches/new',
-        '/shelf/tin?product=Hard-wax%20oil', '/rack/for', '/rack/weights', '/empty',
+        '/shelf/tin?product=Hard-wax%20oil', '/rack/for', '/rack/weights', '/empty', '/recipes',
     ];
 
     /** @return list<string> */

@@ -123,7 +123,7 @@ final class SwatchesTest extends FeatureTestCase
         ] + self::BOARD)->assertSessionHasNoErrors();
         $swatch = Swatch::query()->firstOrFail();
         $this->get(route('swatches.show', $swatch))->assertSeeText('Use this recipe on that band');
-        $this->post(route('recipes.store'), ['swatch' => $swatch->id, 'band' => "$piece->id|body|$mark"])
+        $this->post(route('dye-recipes.store'), ['swatch' => $swatch->id, 'band' => "$piece->id|body|$mark"])
             ->assertSessionHasNoErrors()->assertRedirect(route('pieces.marks', [$piece, 'part' => 'body']));
         $marks = $this->body($piece->refresh())['marks'];
         self::assertSame(['Lagoon, 1', 'Lagoon, 2'], array_column($marks, 'name'));
@@ -142,11 +142,11 @@ final class SwatchesTest extends FeatureTestCase
         $mix = [
             'product' => 'Water dye (powder)', 'rgb' => '#334455', 'strength' => '0.5', 'mix_name' => 'Two of them',
         ];
-        $this->post(route('recipes.store'), $mix + ['band' => "$piece->id|body|$mark"])->assertSessionHasNoErrors();
+        $this->post(route('dye-recipes.store'), $mix + ['band' => "$piece->id|body|$mark"])->assertSessionHasNoErrors();
         self::assertSame(['Two of them'], array_column($this->body($piece->refresh())['marks'], 'name'));
-        $this->post(route('recipes.store'), $mix + ['band' => "$piece->id|body|none"])->assertNotFound();
+        $this->post(route('dye-recipes.store'), $mix + ['band' => "$piece->id|body|none"])->assertNotFound();
         $this->from('/swatches')->post(
-            route('recipes.store'), ['band' => 'x'],
+            route('dye-recipes.store'), ['band' => 'x'],
         )->assertSessionHasErrors(['band', 'product']);
     }
 
@@ -166,7 +166,8 @@ final class SwatchesTest extends FeatureTestCase
         $this->delete(route('swatches.destroy', $theirs->id))->assertNotFound();
         $this->delete(route('dyes.destroy', $dye->id))->assertNotFound();
         $piece = $this->bowl();
-        $this->post(route('recipes.store'), ['swatch' => $theirs->id, 'band' => "$piece->id|body|x"])->assertNotFound();
+        $this->post(route('dye-recipes.store'), ['swatch' => $theirs->id, 'band' => "$piece->id|body|x"])
+            ->assertNotFound();
     }
 
     /** Blue-green wood and a grey card in a yellow light. */

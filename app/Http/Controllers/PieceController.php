@@ -5,19 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\CopyPiece;
+use App\Http\Requests\ForeseePiece;
 use App\Http\Requests\StorePiece;
 use App\Http\Requests\TakeAway;
 use App\Http\Requests\UpdatePiece;
+use App\Http\ThoughtOf;
 use App\Models\Change;
 use App\Models\Piece;
 use App\Models\PieceState;
+use App\Models\Workshop;
 use App\Planning\Edit;
+use App\Planning\Foresight;
 use App\Planning\PieceEditor;
 use App\Planning\PieceFromBlank;
 use App\Planning\PieceStarter;
 use App\Planning\Planner;
+use App\Planning\RecipeBook;
 use App\Planning\Release;
 use App\Planning\ShopMapper;
+use App\View\ForeseenWords;
 use App\View\FormDrawings;
 use App\View\FromBlank;
 use App\View\PiecePage;
@@ -27,17 +33,23 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Purpose;
 use HonestGrain\Piece\StartsAs;
+use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Words\Said;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 class PieceController extends Controller
 {
-    public function __construct(private readonly PieceEditor $editor, private readonly Planner $planner)
-    {
+    public function __construct(
+        private readonly PieceEditor $editor,
+        private readonly Planner $planner,
+        private readonly ThoughtOf $thought,
+        private readonly RecipeBook $book,
+    ) {
     }
 
     public function index(Request $request, Show $show): View
@@ -87,6 +99,7 @@ class PieceController extends Controller
         };
 
         return view('pieces.create', [
+            ...$this->nothingForeseen(), 'surfaces' => $this->surfaces($this->workshop($request), $show),
             'forms' => Form::cases(), 'drawings' => FormDrawings::all(Release::current()),
             'woods' => $mapper->tables($this->workshop($request))->woods->names(),
             'form' => $from->form ?? $form ?? Form::ShallowBowl,
@@ -94,30 +107,56 @@ class PieceController extends Controller
         ]);
     }
 
-    public function store(
-        StorePiece $request,
-        PieceStarter $starter,
-        PieceFromBlank $blanks,
-        ShopMapper $mapper,
-        Show $show,
-    ): RedirectResponse {
+    public function store(StorePiece $request, PieceFromBlank $blanks, Show $show): RedirectResponse
+    {
         $user = $this->user($request);
         $blank = $request->blank();
-        $core = CorePiece::read($starter->document(
-            $request->validated(), $request->sizesMm($show), $user->timeZone(),
-            $blank === null ? [] : $blanks->more($blank),
-        ), $mapper->tables($user->workshop));
-        if ($blank !== null) {
-            $blanks->check($blank, $core);
-            $core = $blanks->outOf($blank, $blanks->withFlaws($blank, $core));
-        }
+        $fitted = $this->thought->of($request, $user, $show);
         $piece = $this->editor->create(
-            $user->workshop, Document::decode($core->encoded()), $user, once: $request->validated('once'),
+            $user->workshop, Document::decode($fitted->piece->encoded()), $user, once: $request->validated('once'),
             with: $blank === null ? null : $blanks->linking($blank),
         );
+        $left = implode(' ', array_map(fn (Said $one): string => $show->said($one), $fitted->left));
 
-        return redirect()->route('pieces.shape', $piece)
-            ->with('said', say('http.piece.drawn-drag-nodes-or'));
+        return $request->validated('then') === 'route'
+            ? redirect()->route('pieces.route', $piece)->with('said', say('http.piece.planned', ['left' => $left]))
+            : redirect()->route('pieces.shape', $piece)
+                ->with('said', trim(say('http.piece.drawn-drag-nodes-or')." $left"));
+    }
+
+    /** What it would come to, as it is being typed; nothing is kept. */
+    public function foreseen(ForeseePiece $request, Foresight $foresight, Show $show): View|Response
+    {
+        $user = $this->user($request);
+        try {
+            $fitted = $this->thought->of($request, $user, $show);
+
+            return view('pieces.foreseen', ['problem' => '', 'words' => new ForeseenWords(
+                $foresight->of($user->workshop, $fitted->piece), $fitted->left, $show,
+            )]);
+        } catch (BadInput $e) {
+            return response()->view('pieces.foreseen', ['words' => null, 'problem' => $show->said($e->said)], 422);
+        }
+    }
+
+    /** @return array{words: null, problem: string} */
+    private function nothingForeseen(): array
+    {
+        return ['words' => null, 'problem' => ''];
+    }
+
+    /** @return array<string, array<string, string>> names of the surfaces that can be chosen, by whose they are */
+    private function surfaces(Workshop $workshop, Show $show): array
+    {
+        $own = $shipped = [];
+        foreach ($this->book->all($workshop) as $key => $one) {
+            $one->own === null ? $shipped[$key] = $show->said($one->name) : $own[$key] = $show->said($one->name);
+        }
+
+        return array_filter([
+            say('pages.recipes.own') => $own, say('pages.recipes.shipped') => $shipped,
+            say('pages.recipes.as-on') => $this->book->pieces($workshop),
+        ]);
     }
 
     public function show(Piece $piece): RedirectResponse

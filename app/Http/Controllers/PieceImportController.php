@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ImportPiece;
 use App\Models\Change;
 use App\Planning\BroughtIn;
-use App\Planning\PieceDocumentSchema;
+use App\Planning\DocumentSchema;
 use App\Planning\PieceEditor;
 use HonestGrain\Reading\Document;
 use Illuminate\Http\RedirectResponse;
@@ -17,7 +17,7 @@ class PieceImportController extends Controller
     public function store(
         ImportPiece $request,
         PieceEditor $editor,
-        PieceDocumentSchema $schema,
+        DocumentSchema $schema,
         BroughtIn $brought,
     ): RedirectResponse {
         $text = $request->text();

@@ -4,100 +4,129 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Change;
-use App\Models\Kept\DyedLayer;
-use App\Models\Piece;
+use App\Http\Requests\ImportPiece;
+use App\Http\Requests\SaveRecipe;
+use App\Models\Recipe as OwnRecipe;
 use App\Models\Workshop;
-use App\Planning\Edit;
-use App\Planning\PieceEditor;
-use App\Planning\VersionConflict;
-use HonestGrain\Coating\ColourFamily;
-use HonestGrain\Piece\Id;
-use HonestGrain\Piece\Mark;
-use HonestGrain\Piece\Piece as CorePiece;
-use HonestGrain\Piece\Tables;
+use App\Planning\DocumentSchema;
+use App\Planning\RecipeBook;
+use App\Planning\ShopMapper;
+use App\View\Show;
 use HonestGrain\Reading\Document;
+use HonestGrain\Recipe\Recipe;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 
-/** A recipe of dyes used on a band of a piece. */
+/** Whole surfaces under a name: those of the workshop, which it makes of its pieces, beside the shipped ones. */
 class RecipeController extends Controller
 {
-    public function __construct(private readonly PieceEditor $editor)
-    {
-    }
-
-    public function store(Request $request): RedirectResponse
+    public function index(Request $request, RecipeBook $book): View
     {
         $workshop = $this->workshop($request);
-        $typed = $request->validate([
-            'band' => ['required', 'string', 'max:120', 'regex:/^\d+\|[^|]+\|[^|]+$/'],
-            'swatch' => ['nullable', 'integer'],
-            'product' => ['required_without:swatch', 'string', 'max:200'],
-            'rgb' => ['required_without:swatch', 'regex:/^#[0-9a-fA-F]{6}$/'],
-            'strength' => ['required_without:swatch', 'numeric', 'between:0.01,5'],
-            'mix_name' => ['nullable', 'string', 'max:200'],
+
+        return view('recipes', [
+            'recipes' => $book->all($workshop),
+            'sources' => $workshop->pieces()->orderByDesc('id')->limit(200)->pluck('name', 'id'),
+            'pieces' => $workshop->pieces()->working()->orderBy('name')->get(['id', 'workshop_id', 'name', 'form']),
         ]);
-        [$id, $part, $mark] = explode('|', $typed['band']);
-        $piece = $workshop->pieces()->findOrFail((int) $id);
-        [$name, $layers] = $this->recipe($workshop, $typed);
-        try {
-            $this->editor->change(
-                $piece, new Edit($piece->version, Change::RecipeUsed, $this->user($request)),
-                function (CorePiece $core, Tables $tables) use ($part, $mark, $name, $layers): CorePiece {
-                    $of = $core->part($part);
-                    abort_unless($of?->hasMark($mark) === true, 404);
+    }
 
-                    return $core->overlaid($of, ...self::laid($of->mark($mark), $name, $layers, $tables));
-                },
-            );
-        } catch (VersionConflict) {
-            return back()->withErrors(['band' => say('http.recipe.piece-just-changed-elsewhere')]);
-        }
+    /** The surface of a piece, kept under a name. */
+    public function store(SaveRecipe $request, ShopMapper $mapper): RedirectResponse
+    {
+        $workshop = $this->workshop($request);
+        $piece = $workshop->pieces()->findOrFail((int) $request->validated('piece'));
+        $recipe = Recipe::of($mapper->piece($workshop, $piece->document), $request->validated('name'))
+            ->named($request->validated('name'), $request->validated('note') ?? '');
+        $this->keep($workshop, $recipe, $request->validated('once'));
 
-        return redirect()->route('pieces.marks', [$piece, 'part' => $part])->with(
-            'said', say('http.recipe.recipe-lies-band-undo'),
+        return back()->with('said', say('http.recipes.kept', ['name' => $recipe->name]));
+    }
+
+    public function import(ImportPiece $request, DocumentSchema $schema): RedirectResponse
+    {
+        $read = Document::decode($request->text());
+        $schema->valid($request->text(), 'recipe');
+        $recipe = Recipe::read($read);
+        $this->keep($this->workshop($request), $recipe, $request->validated('once'));
+
+        return back()->with('said', say('http.recipes.kept', ['name' => $recipe->name]));
+    }
+
+    public function update(SaveRecipe $request, OwnRecipe $recipe): RedirectResponse
+    {
+        $name = $request->validated('called');
+        $this->free($this->workshop($request), $name, $recipe, 'called');
+        $recipe->update(['name' => $name, 'document' => self::written(
+            $recipe->recipe()->named($name, $request->validated('good_for') ?? ''),
+        )]);
+
+        return back()->with('said', say('http.recipes.kept', ['name' => $name]));
+    }
+
+    public function destroy(OwnRecipe $recipe): RedirectResponse
+    {
+        $recipe->update(['gone_at' => now()]);
+
+        return back()->with('said', say('http.recipes.gone', ['name' => $recipe->name]))
+            ->with('recipeBack', $recipe->id);
+    }
+
+    public function back(Request $request, OwnRecipe $recipe): RedirectResponse
+    {
+        $this->free($this->workshop($request), $recipe->name, $recipe);
+        $recipe->update(['gone_at' => null]);
+
+        return back()->with('said', say('http.recipes.back', ['name' => $recipe->name]));
+    }
+
+    public function json(Request $request, string $key, RecipeBook $book, Show $show): Response
+    {
+        $booked = $book->one($this->workshop($request), $key) ?? abort(404);
+        $recipe = $booked->recipe->named(
+            mb_substr($show->said($booked->name), 0, Recipe::MAX_NAME), $booked->recipe->note,
         );
+
+        return $this->download(json_encode(
+            $recipe->toArray(),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        )."\n", 'application/json; charset=UTF-8', 'json', $recipe->name, 'recipe');
     }
 
-    /**
-     * @param  array<string, mixed>  $typed
-     * @return array{string, list<DyedLayer>}
-     */
-    private function recipe(Workshop $workshop, array $typed): array
+    private function keep(Workshop $workshop, Recipe $recipe, ?string $once): void
     {
-        if (isset($typed['swatch'])) {
-            $swatch = $workshop->swatches()->whereKey($typed['swatch'])->firstOrFail();
-
-            return [$swatch->name, $swatch->layers];
+        $key = $once === null ? null : "recipe:$workshop->id:$once";
+        if ($key !== null && $workshop->recipes()->where('once_key', $key)->exists()) {
+            return;
         }
-
-        return [$typed['mix_name'] ?? say('http.recipe.mixed'), [
-            new DyedLayer($typed['product'], $typed['rgb'], (float) $typed['strength'], sandedUm: 0.0),
-        ]];
+        $this->free($workshop, $recipe->name);
+        if ($workshop->recipes()->kept()->count() >= OwnRecipe::MOST) {
+            throw ValidationException::withMessages([
+                'name' => say('http.recipes.too-many', ['most' => OwnRecipe::MOST]),
+            ]);
+        }
+        $row = ['name' => $recipe->name, 'document' => self::written($recipe)];
+        $key === null ? $workshop->recipes()->create($row)
+            : $workshop->recipes()->createOrFirst(['once_key' => $key], $row);
     }
 
-    /**
-     * The layers of a recipe on the band of a mark.
-     *
-     * @param  list<DyedLayer>  $layers
-     * @return list<Mark>
-     */
-    private static function laid(Mark $onto, string $name, array $layers, Tables $tables): array
-    {
-        $marks = [];
-        foreach ($layers as $i => $layer) {
-            $marks[] = Mark::read(Document::of([
-                'id' => Id::fresh('m'), 'technique' => ColourFamily::Dye->technique(),
-                'on' => $onto->band->on->value,
-                'from_mm' => $onto->band->fromMm, 'to_mm' => $onto->band->toMm,
-                'name' => mb_substr(count($layers) === 1 ? $name : $name.', '.($i + 1), 0, Mark::MAX_NAME),
-                'settings' => [
-                    'product' => $layer->product, 'colour' => $layer->rgb, 'strength' => $layer->strength,
-                ] + ($layer->sandedUm > 0 ? ['sanded_um' => $layer->sandedUm] : []),
-            ]), $tables);
+    /** @throws ValidationException where another is called so */
+    private function free(
+        Workshop $workshop,
+        string $name,
+        ?OwnRecipe $besides = null,
+        string $field = 'name',
+    ): void {
+        if ($workshop->recipes()->kept()->where('name', $name)->whereKeyNot($besides->id ?? 0)->exists()) {
+            throw ValidationException::withMessages([$field => say('http.recipes.another', ['name' => $name])]);
         }
+    }
 
-        return $marks;
+    private static function written(Recipe $recipe): Document
+    {
+        return Document::decode(json_encode($recipe->toArray(), JSON_THROW_ON_ERROR));
     }
 }

@@ -41,6 +41,8 @@ class StorePiece extends FormRequest
             'starts_as' => ['nullable', Rule::enum(StartsAs::class)],
             'due' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'blank' => ['nullable', 'integer'],
+            'recipe' => ['nullable', 'string', 'max:60'],
+            'then' => ['nullable', Rule::in(['route', 'shape'])],
             'once' => ['nullable', 'string', 'alpha_num', 'max:40'],
         ] + $sizes;
     }

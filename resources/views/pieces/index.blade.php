@@ -20,6 +20,7 @@
                     placeholder="Find by name"
                 /><button class="press">Find</button>
             </form>
+            <a href="{{ route('recipes.index') }}">Recipes</a>
             <a href="{{ route('pieces.create') }}" class="press press-main">Draw a piece</a>
         </div>
         @if ($pieces->isEmpty())

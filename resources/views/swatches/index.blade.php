@@ -87,7 +87,7 @@
                     @if ($bands !== [])
                         <form
                             method="post"
-                            action="{{ route('recipes.store') }}"
+                            action="{{ route('dye-recipes.store') }}"
                             class="mt-3 flex flex-wrap items-end gap-x-4"
                         >
                             @csrf

@@ -60,7 +60,7 @@
                 @if ($page->bands() !== [])
                     <form
                         method="post"
-                        action="{{ route('recipes.store') }}"
+                        action="{{ route('dye-recipes.store') }}"
                         class="mt-5 flex flex-wrap items-end gap-x-4"
                     >
                         @csrf

@@ -10,26 +10,27 @@ use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 
 /** Holds a brought-in document against the published JSON Schema, and names the field that fails. */
-final readonly class PieceDocumentSchema
+final readonly class DocumentSchema
 {
     /**
+     * @param  string  $format  `docs/formats` has a schema of each
      * @return array<string, mixed>
      *
      * @throws ValidationException
      */
-    public function valid(string $json): array
+    public function valid(string $json, string $format = 'piece'): array
     {
         $document = json_decode($json, false, 24);
-        $schema = json_decode((string) file_get_contents(base_path('docs/formats/piece.schema.json')));
+        $schema = json_decode((string) file_get_contents(base_path("docs/formats/$format.schema.json")));
         $error = (new Validator)->validate($document, $schema)->error();
         if ($error !== null) {
-            throw ValidationException::withMessages(['file' => $this->words($error)]);
+            throw ValidationException::withMessages(['file' => $this->words($error, $format)]);
         }
 
         return json_decode($json, true, 24);
     }
 
-    private function words(ValidationError $error): string
+    private function words(ValidationError $error, string $format): string
     {
         $leaf = $error;
         while ($leaf->subErrors() !== []) {
@@ -39,16 +40,16 @@ final readonly class PieceDocumentSchema
         $says = (new ErrorFormatter)->formatErrorMessage($leaf);
         $value = $leaf->data()->value();
         $quoted = is_scalar($value) || $value === null
-            ? say('planning.piece-document-schema.is', [
+            ? say('planning.document-schema.is', [
                 'value' => mb_substr((string) json_encode($value), 0, 60),
             ]) : ':';
 
-        return say('planning.piece-document-schema.format-described-docs-formats', [
+        return say('planning.document-schema.format-described-docs-formats', [
             'where' => $path === ''
-                ? say('planning.piece-document-schema.document')
-                : say('planning.piece-document-schema.field', ['path' => $path]),
+                ? say('planning.document-schema.document')
+                : say('planning.document-schema.field', ['path' => $path]),
             'quoted' => $quoted,
-            'says' => mb_lcfirst($says),
+            'says' => mb_lcfirst($says), 'format' => $format,
         ]);
     }
 }

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Session\NullSessionHandler;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Part of a page that is fetched by itself, and may take a while, reads the session and leaves it as it is: what a press
+ * meanwhile has to say is not told to the part instead of the page, nor lost when the part's answer is written last.
+ */
+class LeavesSession
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        $response = $next($request);
+        $session = $request->session();
+        assert($session instanceof \Illuminate\Session\Store);
+        $session->setHandler(new NullSessionHandler);
+
+        return $response;
+    }
+}

@@ -1,0 +1,160 @@
+@php($ticked = array_map('intval', (array) old('pieces', [])))
+<x-layout title="Recipes" section="pieces">
+    <div class="page">
+        <div class="flex flex-wrap items-baseline gap-x-6">
+            <h1>Recipes</h1>
+            <a href="{{ route('pieces.index') }}">Pieces</a>
+        </div>
+        <p class="faint mt-1 max-w-[72ch]">
+            A recipe is a whole surface: sanding, marks, colour, coats and the last rub. Put one on any piece that is
+            not decorated or coated yet; marks keep their share of its line.
+        </p>
+        @if (session('recipeBack'))
+            <form method="post" action="{{ route('recipes.back', session('recipeBack')) }}" data-live class="mt-2">
+                @csrf
+                <button class="quiet">Have it back</button>
+            </form>
+        @endif
+        <div class="mt-4 grid gap-x-14 lg:grid-cols-[1.5fr_1fr]">
+            <form method="post" action="{{ route('recipes.use') }}" id="use-recipe" data-live>
+                @csrf
+                <fieldset>
+                    <legend class="sr-only">Recipe</legend>
+                    @foreach ($recipes as $key => $one)
+                        <div class="recipe-row">
+                            <label class="flex items-start gap-3">
+                                <input
+                                    type="radio"
+                                    name="recipe"
+                                    value="{{ $key }}"
+                                    class="mt-1.5"
+                                    required
+                                    @checked(old('recipe') === $key)
+                                />
+                                <span>
+                                    <b class="text-[1.08rem]">{{ $show->said($one->name) }}</b>
+                                    @if ($one->suits !== null)
+                                        <span class="faint small block">{{ $show->said($one->suits) }}</span>
+                                    @endif
+                                </span>
+                            </label>
+                            <a
+                                class="small"
+                                href="{{ route('recipes.json', $key) }}"
+                                aria-label="Take along as a file: {{ $show->said($one->name) }}"
+                                >File</a
+                            >
+                        </div>
+                    @endforeach
+                    <x-refused name="recipe" class="warn" />
+                </fieldset>
+            </form>
+            <div>
+                <fieldset>
+                    <legend class="font-slab text-[1.15rem] font-semibold">On these pieces</legend>
+                    <div class="mt-2 grid gap-x-6 sm:grid-cols-2">
+                        @forelse ($pieces as $piece)
+                            <label class="check"
+                                ><input
+                                    type="checkbox"
+                                    form="use-recipe"
+                                    name="pieces[]"
+                                    value="{{ $piece->id }}"
+                                    @checked(in_array($piece->id, $ticked, true))
+                                />
+                                {{ $piece->name }}</label
+                            >
+                        @empty
+                            <p class="faint">
+                                No piece is in work. <a href="{{ route('pieces.create') }}">Draw one.</a>
+                            </p>
+                        @endforelse
+                    </div>
+                    <x-refused name="pieces" class="warn" />
+                </fieldset>
+                @if ($pieces->isNotEmpty())
+                    <p class="mt-3"><button class="press press-main" form="use-recipe">Put it on</button></p>
+                @endif
+                <h2 class="mt-8">Keep the surface of a piece</h2>
+                <form method="post" action="{{ route('recipes.store') }}" class="mt-2" data-live>
+                    @csrf
+                    <x-once />
+                    <x-field name="piece" label="As on"
+                        ><select class="w-full" name="piece" required>
+                            @foreach ($sources as $id => $name)
+                                <option value="{{ $id }}" @selected((int) old('piece') === $id)>{{ $name }}</option>
+                            @endforeach</select
+                    ></x-field>
+                    <x-field name="name" label="Called"
+                        ><input class="w-full" name="name" required maxlength="80" value="{{ old('name') }}"
+                    /></x-field>
+                    <x-field name="note" label="Good for"
+                        ><input class="w-full" name="note" maxlength="500" value="{{ old('note') }}"
+                    /></x-field>
+                    <button class="press">Keep it</button>
+                </form>
+                <h2 class="mt-6">Bring one in</h2>
+                <form
+                    method="post"
+                    action="{{ route('recipes.import') }}"
+                    enctype="multipart/form-data"
+                    class="mt-2"
+                    data-live
+                >
+                    @csrf
+                    <x-once />
+                    <x-field name="file" label="A recipe as a file"
+                        ><input type="file" name="file" accept="application/json,.json" required
+                    /></x-field>
+                    <button class="press">Bring it in</button>
+                </form>
+                @php($owns = collect($recipes)->filter(fn ($one) => $one->own !== null))
+                @if ($owns->isNotEmpty())
+                    <h2 class="mt-6">The shop’s own</h2>
+                    @foreach ($owns as $one)
+                        <details class="mt-1" id="recipe-{{ $one->own->id }}">
+                            <summary class="py-1">{{ $one->own->name }}</summary>
+                            <form
+                                method="post"
+                                action="{{ route('recipes.update', $one->own) }}"
+                                data-live
+                                class="mt-1"
+                            >
+                                @csrf
+                                @method('put')
+                                <x-field name="called" label="Called"
+                                    ><input
+                                        class="w-full"
+                                        name="called"
+                                        required
+                                        maxlength="80"
+                                        value="{{ $one->own->name }}"
+                                /></x-field>
+                                <x-field name="good_for" label="Good for"
+                                    ><input
+                                        class="w-full"
+                                        name="good_for"
+                                        maxlength="500"
+                                        value="{{ $one->recipe->note }}"
+                                /></x-field>
+                                <button class="press">Save it</button>
+                            </form>
+                            <form
+                                method="post"
+                                action="{{ route('recipes.destroy', $one->own) }}"
+                                data-live
+                                class="mt-2"
+                            >
+                                @csrf
+                                @method('delete')
+                                <button class="quiet" aria-label="Throw it away: {{ $one->own->name }}">
+                                    Throw it away
+                                </button>
+                            </form>
+                        </details>
+                    @endforeach
+                @endif
+            </div>
+        </div>
+    </div>
+</x-layout>

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Change;
+use App\Models\Piece;
+use App\Models\Recipe;
+use HonestGrain\Geometry\Form;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
+use Opis\JsonSchema\Validator;
+
+/** Whole surfaces kept under a name, compared and put on pieces; and a piece from a few fields to a date. */
+final class RecipesTest extends FeatureTestCase
+{
+    public function test_a_piece_is_planned_from_a_few_fields_and_a_recipe(): void
+    {
+        $this->post('/pieces', $this->fields(Form::ShallowBowl) + ['recipe' => 'beads-shellac', 'then' => 'route'])
+            ->assertSessionHasNoErrors()->assertSessionHas('said', 'Planned, with its surface. ');
+        $piece = Piece::query()->latest('id')->firstOrFail();
+        self::assertNotNull($piece->ready_at);
+        $document = $piece->document->fields()['parts'][0];
+        self::assertSame('beads', $document['marks'][0]['technique']);
+        self::assertSame('Dewaxed shellac (2 lb cut)', $document['coats'][0]['layers'][0]['product']);
+        $this->get(route('pieces.route', $piece))->assertSee('Cut the beads');
+    }
+
+    public function test_every_form_can_be_foreseen_and_then_planned_for_that_very_day(): void
+    {
+        foreach (Form::cases() as $form) {
+            $fields = $this->fields($form);
+            $page = (string) $this->get('/pieces/foreseen?'.http_build_query($fields))->assertOk()->getContent();
+            self::assertSame(1, preg_match('/Ready (\w+ \d+ \w+)/', $page, $m), $form->value);
+            $this->post('/pieces', $fields)->assertSessionHasNoErrors();
+            $piece = Piece::query()->latest('id')->firstOrFail();
+            self::assertSame($m[1], $piece->ready_at?->setTimezone('Europe/London')->format('D j M'), $form->value);
+            $this->delete(route('pieces.destroy', $piece));
+        }
+    }
+
+    public function test_nothing_is_kept_of_what_is_only_foreseen(): void
+    {
+        $before = [$this->workshopVersion(), Piece::query()->count()];
+        $this->get('/pieces/foreseen?'.http_build_query(['name' => ''] + $this->fields(Form::Vase)))
+            ->assertOk()->assertSee('of your hands')->assertSee('Shine: satin');
+        self::assertSame($before, [$this->workshopVersion(), Piece::query()->count()]);
+    }
+
+    public function test_what_cannot_be_made_is_said_where_the_date_would_stand(): void
+    {
+        $fields = $this->fields(Form::ShallowBowl);
+        $this->get('/pieces/foreseen?'.http_build_query(['diameter' => '-3'] + $fields))
+            ->assertStatus(422)->assertSee('foreseen-verdict', false)->assertSee('from 5 to 2000');
+        $this->get('/pieces/foreseen?'.http_build_query(['wall' => '90'] + $fields))
+            ->assertStatus(422)->assertSee('foreseen-verdict', false);
+        $this->get('/pieces/foreseen?'.http_build_query(['recipe' => 'own-99'] + $fields))->assertRedirect();
+        $this->post('/pieces', ['recipe' => 'none-such'] + $fields)->assertSessionHasErrors('recipe');
+        self::assertSame(0, Piece::query()->where('name', 'Tern dish')->count());
+    }
+
+    public function test_a_surface_is_kept_once_used_on_several_and_taken_back(): void
+    {
+        $from = $this->bowl(['surface' => ['stop_at' => ['outside' => 'P600']]]);
+        $onto = [$this->bowl(), $this->bowl()];
+        $keep = ['piece' => $from->id, 'name' => 'Sunday best', 'note' => 'For show', 'once' => 'r1'];
+        $this->post('/recipes', $keep)->assertSessionHasNoErrors();
+        $this->post('/recipes', $keep)->assertSessionHasNoErrors();
+        $own = Recipe::query()->sole();
+        $this->post('/recipes', ['once' => 'r2'] + $keep)->assertSessionHasErrors('name');
+        $this->get('/recipes')->assertSee('Sunday best')->assertSee('For show');
+
+        $ids = array_map(fn (Piece $piece): int => $piece->id, $onto);
+        $this->post('/recipes/use', ['recipe' => "own-$own->id", 'pieces' => $ids])
+            ->assertRedirect()->assertSessionHasNoErrors();
+        foreach ($onto as $piece) {
+            $stop = $piece->refresh()->document->fields()['parts'][0]['surface']['stop_at'];
+            self::assertSame(['outside' => 'P600'], $stop);
+            self::assertSame(Change::SurfaceTaken, $piece->revisions()->latest('number')->firstOrFail()->what);
+            $this->post(route('pieces.undo', $piece), ['version' => $piece->version]);
+            self::assertSame([], $piece->refresh()->document->fields()['parts'][0]['surface']['stop_at']);
+        }
+    }
+
+    public function test_a_piece_that_is_coated_keeps_its_surface_and_so_do_all_that_were_sent_with_it(): void
+    {
+        $coated = $this->bowl();
+        $this->work(
+            $coated, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1',
+        );
+        $bare = $this->bowl();
+        $before = $bare->refresh()->version;
+        $this->post('/recipes/use', ['recipe' => 'sprayed-box', 'pieces' => [$bare->id, $coated->id]])
+            ->assertSessionHasErrors('pieces');
+        self::assertSame($before, $bare->refresh()->version);
+        $this->get(route('pieces.recipes', $coated))->assertSee('keeps its surface')->assertDontSee('Put it on');
+        $this->post('/recipes/use', ['recipe' => 'sprayed-box'])->assertSessionHasErrors('pieces');
+        $this->post('/recipes/use', ['recipe' => 'sprayed-box', 'pieces' => [99_999]])->assertNotFound();
+    }
+
+    public function test_recipes_stand_side_by_side_with_what_each_would_come_to(): void
+    {
+        $piece = $this->bowl();
+        $this->get(route('pieces.recipes', $piece))->assertSee('Oiled salad bowl')->assertSee('As it is now');
+        $oiled = (string) $this->get(route('pieces.recipes.price', [$piece, 'oiled-bowl']))->assertOk()->getContent();
+        $sprayed = (string) $this->get(route('pieces.recipes.price', [$piece, 'sprayed-box']))->getContent();
+        self::assertStringContainsString('matt', $oiled);
+        self::assertStringContainsString('gloss', $sprayed);
+        $day = function (string $row): Carbon {
+            self::assertSame(1, preg_match('/<td[^>]*>\s*\w+ (\d+ \w+)\s*<\/td>/', $row, $m), $row);
+
+            return Carbon::parse("$m[1] 2026");
+        };
+        self::assertTrue($day($oiled)->lt($day($sprayed)), 'lacquer is buffed weeks later');
+        $same = $this->get(route('pieces.recipes.price', [$piece, "as-$piece->id"]));
+        $same->assertOk()->assertDontSee('Put it on')
+            ->assertSee($piece->refresh()->ready_at?->setTimezone('Europe/London')->format('D j M'));
+        $this->get(route('pieces.recipes.price', [$piece, 'none-such']))->assertNotFound();
+    }
+
+    public function test_a_recipe_goes_out_as_a_file_that_its_schema_knows_and_comes_in_elsewhere(): void
+    {
+        $this->post('/recipes', ['piece' => $this->bowl()->id, 'name' => 'To take along']);
+        $own = Recipe::query()->sole();
+        $json = (string) $this->get(route('recipes.json', "own-$own->id"))->assertOk()->getContent();
+        $schema = (string) file_get_contents(base_path('docs/formats/recipe.schema.json'));
+        foreach ([$json, (string) $this->get(route('recipes.json', 'three-dyes'))->getContent()] as $document) {
+            self::assertTrue((new Validator)->validate(json_decode($document), json_decode($schema))->isValid());
+        }
+        $other = $this->makeShop('Elsewhere', 'tern@elsewhere.example')->users()->firstOrFail();
+        $this->flushSession()->actingAs($other)->get(route('recipes.json', "own-$own->id"))->assertNotFound();
+        $this->put(route('recipes.update', $own), ['called' => 'Mine'])->assertNotFound();
+        $file = fn (string $text): array => ['file' => UploadedFile::fake()->createWithContent('r.json', $text)];
+        $this->post('/recipes/import', $file($json))->assertSessionHasNoErrors();
+        self::assertEquals(
+            $own->recipe()->toArray(), $other->workshop->recipes()->sole()->recipe()->toArray(),
+        );
+        $this->post('/recipes/import', $file('{"format":"honest-grain/recipe"}'))->assertSessionHasErrors('file');
+        $spoilt = (string) json_encode(['parts' => [['of' => 'body', 'marks' => [['technique' => 'lathe']]]]]
+            + (array) json_decode($json, true));
+        $this->post('/recipes/import', $file($spoilt))->assertSessionHasErrors('file');
+        self::assertSame(1, $other->workshop->recipes()->count());
+    }
+
+    public function test_a_recipe_is_renamed_thrown_away_and_had_back(): void
+    {
+        $this->post('/recipes', ['piece' => $this->bowl()->id, 'name' => 'One']);
+        $this->post('/recipes', ['piece' => $this->bowl()->id, 'name' => 'Second']);
+        [$one, $two] = Recipe::query()->orderBy('id')->get()->all();
+        $this->put(route('recipes.update', $one), ['called' => 'Second'])->assertSessionHasErrors('called');
+        $this->put(route('recipes.update', $one), ['called' => 'First', 'good_for' => 'Bowls']);
+        self::assertSame(['First', 'Bowls'], [$one->refresh()->recipe()->name, $one->recipe()->note]);
+        $this->delete(route('recipes.destroy', $two))->assertSessionHas('recipeBack', $two->id);
+        $this->get('/recipes')->assertSee('Have it back');
+        $this->get('/recipes')->assertDontSee('Second');
+        $this->post('/recipes/use', ['recipe' => "own-$two->id", 'pieces' => [$this->bowl()->id]])
+            ->assertSessionHasErrors('recipe');
+        $this->post(route('recipes.back', $two));
+        $this->get('/recipes')->assertSee('Second');
+    }
+
+    /** @return array<string, string> of a new piece, as the page sends them */
+    private function fields(Form $form): array
+    {
+        $sizes = array_intersect_key(
+            array_combine(['diameter', 'height', 'foot', 'wall', 'bore'], array_map(strval(...), $form->sizes())),
+            array_flip($form->asks()),
+        );
+
+        return $sizes + [
+            'name' => 'Tern dish', 'form' => $form->value, 'wood' => 'Ash (white)', 'grain' => $form->grain()->value,
+            'moisture' => '10', 'purpose' => 'handled', 'starts_as' => 'blank', 'due' => '2026-12-24',
+        ];
+    }
+
+    private function workshopVersion(): int
+    {
+        return (int) $this->wren->workshop()->value('version');
+    }
+}
