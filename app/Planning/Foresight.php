@@ -55,7 +55,7 @@ final readonly class Foresight
         ]);
         $piece->relationLoaded('blank') || $piece->setRelation('blank', $state->pieces->get($piece->id)?->blank);
         $history ??= $state->history($piece->id);
-        $plan = $this->maker->make($state->with($piece, $history)->allPinned());
+        $plan = $this->maker->make($state->with($piece, $history), Haste::Glance);
         $planned = $plan->pieces[$piece->id];
         $ready = $plan->readyAt($planned);
         $left = array_values(array_filter(

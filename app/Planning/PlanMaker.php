@@ -75,8 +75,8 @@ final readonly class PlanMaker
             // What has a new route begins anew.
             return $planned?->routeKey !== null && $planned->routeKey === $planned->piece->route_key;
         }));
-        $lived = $haste === Haste::Press ? null : $this->lived($state->workshop, $jobs, $haste);
-        [$plan, $trouble] = $this->plan($state, $jobs, $clock, $standing, $lived);
+        $lived = $haste->isWaitedFor() ? null : $this->lived($state->workshop, $jobs, $haste);
+        [$plan, $trouble] = $this->plan($state, $jobs, $clock, $standing, $lived, $haste);
 
         return new ShopPlan($state, $clock, $pieces, $plan, $trouble, $lived);
     }
@@ -127,14 +127,20 @@ final readonly class PlanMaker
      * @param  Lived|null  $lived  how its futures go; null where a press waits for it
      * @return array{Plan|null, Said|null}
      */
-    private function plan(ShopState $state, array $jobs, CureClock $clock, array $standing, ?Lived $lived): array
-    {
+    private function plan(
+        ShopState $state,
+        array $jobs,
+        CureClock $clock,
+        array $standing,
+        ?Lived $lived,
+        Haste $haste,
+    ): array {
         try {
             $problem = Problem::of(
                 $state->now, $state->workshop->workingHours(), $this->mapper->resources($state->workshop), $jobs,
                 $clock, people: $this->mapper->people($state->workshop),
             );
-            $problem = $problem->counted($lived->looks ?? Haste::Press->looks())->after($standing);
+            $problem = $problem->counted($lived->looks ?? $haste->looks())->after($standing);
             if ($lived !== null) {
                 $problem = $problem->asked(new Questions(
                     explain: true, futures: $lived->futures, spread: $lived->share,

@@ -194,7 +194,8 @@ final readonly class Problem
     private function isWithinHours(Task $task, int $start): bool
     {
         foreach (self::hoursFor($task, $this->hours, $this->people) as $hours) {
-            $calendar = new Calendar($hours->through($task->grouping->throughSeconds), $this->start);
+            // From the day before: a stretch may go on past midnight.
+            $calendar = new Calendar($hours->through($task->grouping->throughSeconds), $start - 86_400);
             [$opens, $closes] = $calendar->stretch($calendar->indexAfter($start));
             if ($opens <= $start && ($task->grouping->splittable || $start + $task->seconds <= $closes)) {
                 return true;

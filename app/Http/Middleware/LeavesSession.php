@@ -10,8 +10,8 @@ use Illuminate\Session\NullSessionHandler;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Part of a page that is fetched by itself, and may take a while, reads the session and leaves it as it is: what a press
- * meanwhile has to say is not told to the part instead of the page, nor lost when the part's answer is written last.
+ * Part of a page that is fetched by itself reads the session and leaves it as it is, for it may take a while: what a
+ * press meanwhile has to say is not told to the part instead of the page, nor lost when the part's answer comes last.
  */
 class LeavesSession
 {
