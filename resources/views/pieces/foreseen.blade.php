@@ -61,7 +61,7 @@
 <div id="foreseen-verdict" aria-live="polite">
     @if ($words)
         <p class="faint">As things stand, with nothing else moved</p>
-        <p @class(['font-slab text-[1.9rem] leading-tight font-semibold', 'warn' => $words->isLate()])>
+        <p @class(['font-slab text-[1.7rem] leading-tight font-semibold', 'warn' => $words->isLate()])>
             {{ $words->verdict() }}
         </p>
         <p class="mt-1">

@@ -12,7 +12,7 @@
             >
                 @csrf
                 <x-once />
-                <x-field name="body" label="A note about this piece" class="grow basis-full sm:basis-0">
+                <x-field name="body" label="A note about this piece" class="basis-full">
                     <input class="w-full" name="body" maxlength="1000" value="{{ old('body') }}" />
                 </x-field>
                 <x-number
