@@ -20,7 +20,7 @@ final readonly class WeekDay
     private const MOST_WEEKS = 52;
 
     /** So many letters go on a column of a sheet of A4 in the smallest size, for each mm of its width. */
-    private const LETTERS_PER_MM = 66;
+    private const LETTERS_PER_MM = 62;
 
     /** What the days have of its width, and one on which nothing is done, mm; `week-days` in the style sheet. */
     private const SHEET_MM = 250;
@@ -105,7 +105,7 @@ final readonly class WeekDay
         $letters = 0;
         foreach ($this->steps as $step) {
             $same = "$step->piece_id $step->who";
-            $letters += mb_strlen($show->said($step->title)) + ($same === $last ? 0 : self::LETTERS_OF_A_RUN);
+            $letters += mb_strlen($show->said($step->title)) + ($same === $last ? 0 : $this->head($step));
             if ($letters > $this->room) {
                 break;
             }
@@ -116,12 +116,17 @@ final readonly class WeekDay
         return array_values($runs);
     }
 
+    private function head(PlannedStep $step): int
+    {
+        return self::LETTERS_OF_A_RUN + mb_strlen($this->who($step));
+    }
+
     /** How many letters it takes on a sheet. */
     private function letters(Show $show): int
     {
         $letters = 0;
         foreach ($this->runs($show) as $run) {
-            $letters += self::LETTERS_OF_A_RUN + mb_strlen($this->titles($run, $show));
+            $letters += $this->head($run[0]) + mb_strlen($this->titles($run, $show));
         }
 
         return $letters;

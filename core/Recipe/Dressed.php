@@ -20,7 +20,7 @@ final readonly class Dressed
     /** A face that the recipe's own part has not is treated as its nearest. */
     private const AS = [
         'top' => [Face::Rim, Face::Outside], 'rim' => [Face::Top, Face::Outside], 'foot' => [], 'bore' => [],
-        'inside' => [], 'outside' => [],
+        'inside' => [Face::Rim, Face::Outside], 'outside' => [],
     ];
 
     /** @param  list<Said>  $left  what does not fit, and why */

@@ -99,6 +99,9 @@ return [
         'shipped' => 'Shipped',
         'as-on' => 'As on',
         'as-now' => 'As it is now',
+        'not-in-work' => 'It is not in work: its surface can be kept as a recipe, and no other put on.',
+        'begun' => 'It is decorated or coated already, so that it keeps its surface. Change what is still to come on '
+            .'Marks and Coats.',
     ],
     'piece' => [
         'pages' => [

@@ -4,6 +4,7 @@
 import { refreshParts } from './live-forms';
 
 const PATIENCE_MS = 350;
+const BUSY_MS = 600;
 const PARTS = ['#foreseen-drawing', '#foreseen-verdict'];
 
 export default () => ({
@@ -78,6 +79,8 @@ export default () => ({
                 signal,
                 headers: { Accept: 'text/html', 'X-Requested-With': 'XMLHttpRequest' },
             });
+            // The question before is still worked at.
+            if (response.status === 409) this.timer = window.setTimeout(() => this.see(), BUSY_MS);
             if (!response.ok && response.status !== 422) return;
             const page = new DOMParser().parseFromString(await response.text(), 'text/html');
             // What cannot be made leaves the drawing of what could.

@@ -89,6 +89,18 @@ final class RecipeTest extends TestCase
         self::assertStringContainsString('Flutes', Told::all($left));
     }
 
+    public function test_a_face_that_the_recipes_own_piece_has_not_is_treated_as_the_one_beside_it(): void
+    {
+        $zones = fn (Form $from, Form $onto): array => array_merge([], ...array_map(
+            fn (CoatPlan $plan): array => Face::names($plan->zones),
+            Recipe::of(self::started($from), 'x')->onto(self::started($onto), Drawn::tables())->piece->body()->coatPlans,
+        ));
+        self::assertSame(['outside', 'inside', 'rim'], $zones(Form::Spindle, Form::ShallowBowl));
+        self::assertSame(['outside', 'top'], $zones(Form::ShallowBowl, Form::Spindle));
+        // What is bare on purpose stays bare.
+        self::assertSame(['outside', 'rim'], $zones(Form::LiddedBox, Form::ShallowBowl));
+    }
+
     public function test_a_product_that_the_shop_does_not_know_is_said(): void
     {
         $recipe = self::again(Recipe::of(self::piece([self::dressed()]), 'x'), function (array $document): array {

@@ -40,6 +40,17 @@ final class RecipesTest extends FeatureTestCase
         }
     }
 
+    public function test_one_question_of_a_maker_is_worked_at_at_a_time(): void
+    {
+        $ask = '/pieces/foreseen?'.http_build_query($this->fields(Form::Vase));
+        $lock = cache()->lock("foreseen-{$this->wren->id}", 30);
+        self::assertTrue($lock->get());
+        $this->get($ask)->assertStatus(409);
+        $lock->release();
+        $this->get($ask)->assertOk();
+        $this->get($ask)->assertOk();
+    }
+
     public function test_nothing_is_kept_of_what_is_only_foreseen(): void
     {
         $before = [$this->workshopVersion(), Piece::query()->count()];
@@ -55,7 +66,8 @@ final class RecipesTest extends FeatureTestCase
             ->assertStatus(422)->assertSee('foreseen-verdict', false)->assertSee('from 5 to 2000');
         $this->get('/pieces/foreseen?'.http_build_query(['wall' => '90'] + $fields))
             ->assertStatus(422)->assertSee('foreseen-verdict', false);
-        $this->get('/pieces/foreseen?'.http_build_query(['recipe' => 'own-99'] + $fields))->assertRedirect();
+        $this->get('/pieces/foreseen?'.http_build_query(['recipe' => 'own-99'] + $fields))->assertStatus(422)
+            ->assertSee('There is no such recipe.');
         $this->post('/pieces', ['recipe' => 'none-such'] + $fields)->assertSessionHasErrors('recipe');
         self::assertSame(0, Piece::query()->where('name', 'Tern dish')->count());
     }
@@ -117,6 +129,9 @@ final class RecipesTest extends FeatureTestCase
         $same->assertOk()->assertDontSee('Put it on')
             ->assertSee($piece->refresh()->ready_at?->setTimezone('Europe/London')->format('D j M'));
         $this->get(route('pieces.recipes.price', [$piece, 'none-such']))->assertNotFound();
+        $this->delete(route('pieces.destroy', $piece));
+        $this->get(route('pieces.recipes', $piece))->assertSee('It is not in work')->assertDontSee('Put it on');
+        $this->get(route('pieces.recipes.price', [$piece, 'oiled-bowl']))->assertNotFound();
     }
 
     public function test_a_recipe_goes_out_as_a_file_that_its_schema_knows_and_comes_in_elsewhere(): void

@@ -41,9 +41,13 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 
 class PieceController extends Controller
 {
+    /** Longer than any shop takes: what died on the way is forgotten. */
+    private const FORESEEN_SECONDS = 30;
+
     public function __construct(
         private readonly PieceEditor $editor,
         private readonly Planner $planner,
@@ -124,10 +128,14 @@ class PieceController extends Controller
                 ->with('said', trim(say('http.piece.drawn-drag-nodes-or')." $left"));
     }
 
-    /** What it would come to, as it is being typed; nothing is kept. */
+    /** What it would come to, as it is being typed; nothing is kept. One question of a maker is worked at, at a time. */
     public function foreseen(ForeseePiece $request, Foresight $foresight, Show $show): View|Response
     {
         $user = $this->user($request);
+        $lock = cache()->lock("foreseen-$user->id", self::FORESEEN_SECONDS);
+        if (! $lock->get()) {
+            return response('', 409);
+        }
         try {
             $fitted = $this->thought->of($request, $user, $show);
 
@@ -136,6 +144,10 @@ class PieceController extends Controller
             )]);
         } catch (BadInput $e) {
             return response()->view('pieces.foreseen', ['words' => null, 'problem' => $show->said($e->said)], 422);
+        } catch (ValidationException $e) {
+            return response()->view('pieces.foreseen', ['words' => null, 'problem' => $e->getMessage()], 422);
+        } finally {
+            $lock->release();
         }
     }
 

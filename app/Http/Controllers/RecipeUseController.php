@@ -38,7 +38,11 @@ class RecipeUseController extends Controller
     {
         return view('pieces.recipes', [
             'page' => PiecePage::of($piece, $show, $this->mapper->piece($piece->workshop, $piece->document)),
-            'isBegun' => $piece->isSurfaced(),
+            'keeps' => match (true) {
+                ! $piece->isInWork() => say('pages.recipes.not-in-work'),
+                $piece->isSurfaced() => say('pages.recipes.begun'),
+                default => null,
+            },
             'recipes' => $this->book->all($this->workshop($request)),
             'others' => array_diff_key($this->book->pieces($this->workshop($request)), ["as-$piece->id" => true]),
         ]);
@@ -47,6 +51,7 @@ class RecipeUseController extends Controller
     /** One row of the comparison, which is worked out when it is looked at. */
     public function price(Request $request, Piece $piece, string $key, Foresight $foresight, Show $show): View
     {
+        abort_unless($piece->isInWork(), 404);
         $booked = $this->book->one($this->workshop($request), $key) ?? abort(404);
         $tables = $this->mapper->tables($piece->workshop);
         $fitted = $booked->recipe->onto($this->mapper->piece($piece->workshop, $piece->document), $tables);

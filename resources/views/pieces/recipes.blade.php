@@ -8,11 +8,8 @@
         Sanding, marks, coats and ways together, in place of what is planned. Marks keep their share of the line; what
         does not fit is said. Undo takes it back.
     </p>
-    @if ($isBegun)
-        <p class="note note-warn mt-3">
-            It is decorated or coated already, so that it keeps its surface. Change what is still to come on Marks and
-            Coats.
-        </p>
+    @if ($keeps !== null)
+        <p class="note note-warn mt-3">{{ $keeps }}</p>
     @else
         <div class="mt-4 overflow-x-auto">
             <table class="compare" data-rows>
