@@ -93,7 +93,8 @@ final class RecipeTest extends TestCase
     {
         $zones = fn (Form $from, Form $onto): array => array_merge([], ...array_map(
             fn (CoatPlan $plan): array => Face::names($plan->zones),
-            Recipe::of(self::started($from), 'x')->onto(self::started($onto), Drawn::tables())->piece->body()->coatPlans,
+            Recipe::of(self::started($from), 'x')->onto(self::started($onto), Drawn::tables())
+                ->piece->body()->coatPlans,
         ));
         self::assertSame(['outside', 'inside', 'rim'], $zones(Form::Spindle, Form::ShallowBowl));
         self::assertSame(['outside', 'top'], $zones(Form::ShallowBowl, Form::Spindle));

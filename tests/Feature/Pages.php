@@ -11,7 +11,7 @@ final class Pages
 {
     private const OF_A_PIECE = [
         'shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'mark-out', 'turned',
-        'recipes', 'recipes/three-dyes',
+        'recipes',
     ];
 
     private const OF_A_WORKSHOP = [
@@ -27,9 +27,8 @@ final class Pages
     {
         $pages = self::OF_A_WORKSHOP;
         foreach ($workshop->pieces as $piece) {
-            $pages = [...$pages, ...array_map(
-                fn (string $tab): string => "/pieces/$piece->id/$tab", self::OF_A_PIECE,
-            )];
+            $tabs = $piece->isInWork() ? [...self::OF_A_PIECE, 'recipes/three-dyes'] : self::OF_A_PIECE;
+            $pages = [...$pages, ...array_map(fn (string $tab): string => "/pieces/$piece->id/$tab", $tabs)];
             foreach ($piece->document->fields()['parts'] as $part) {
                 foreach ($part['marks'] as $mark) {
                     $pages[] = "/pieces/$piece->id/marks?part={$part['id']}&mark={$mark['id']}";

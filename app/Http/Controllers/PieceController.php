@@ -128,7 +128,7 @@ class PieceController extends Controller
                 ->with('said', trim(say('http.piece.drawn-drag-nodes-or')." $left"));
     }
 
-    /** What it would come to, as it is being typed; nothing is kept. One question of a maker is worked at, at a time. */
+    /** What it would come to, as it is being typed; nothing is kept. A maker has one question worked at, at a time. */
     public function foreseen(ForeseePiece $request, Foresight $foresight, Show $show): View|Response
     {
         $user = $this->user($request);
