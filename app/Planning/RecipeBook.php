@@ -9,7 +9,6 @@ use App\Models\Piece;
 use App\Models\Recipe as OwnRecipe;
 use App\Models\Workshop;
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Geometry\Form;
 use HonestGrain\Recipe\Recipe;
 use HonestGrain\Recipe\ShippedRecipe;
 use HonestGrain\Words\Said;
@@ -64,12 +63,6 @@ final readonly class RecipeBook
             $key, new Said('recipe.as-piece', ['piece' => Said::name($piece->name)]), null,
             Recipe::of($this->mapper->piece($workshop, $piece->document), $piece->name),
         );
-    }
-
-    /** What pieces of a form usually get. */
-    public function usual(Form $form): Said
-    {
-        return ShippedRecipe::usual(ShippedRecipe::all($this->catalogue), $form)->name();
     }
 
     private static function own(OwnRecipe $own): BookedRecipe

@@ -103,7 +103,7 @@ class PieceController extends Controller
         };
 
         return view('pieces.create', [
-            ...$this->nothingForeseen(), 'surfaces' => $this->surfaces($this->workshop($request), $show),
+            'words' => null, 'problem' => '', 'surfaces' => $this->surfaces($this->workshop($request), $show),
             'forms' => Form::cases(), 'drawings' => FormDrawings::all(Release::current()),
             'woods' => $mapper->tables($this->workshop($request))->woods->names(),
             'form' => $from->form ?? $form ?? Form::ShallowBowl,
@@ -149,12 +149,6 @@ class PieceController extends Controller
         } finally {
             $lock->release();
         }
-    }
-
-    /** @return array{words: null, problem: string} */
-    private function nothingForeseen(): array
-    {
-        return ['words' => null, 'problem' => ''];
     }
 
     /** @return array<string, array<string, string>> names of the surfaces that can be chosen, by whose they are */
