@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Figures\Foreseen;
 use App\Figures\ForeseenDay;
 use App\Figures\PieceCost;
+use App\Models\Blank;
 use App\Models\Kept\Objection;
 use App\Models\Piece;
 use App\Models\Workshop;
@@ -26,13 +27,17 @@ final readonly class Foresight
     {
     }
 
-    /** A piece that is not there yet. */
-    public function of(Workshop $workshop, CorePiece $core): Foreseen
+    /**
+     * A piece that is not there yet.
+     *
+     * @param  Blank|null  $blank  that it would be made of: its weights say from when
+     */
+    public function of(Workshop $workshop, CorePiece $core, ?Blank $blank = null): Foreseen
     {
         $piece = (new Piece)->forceFill([
             'id' => self::NEW, 'workshop_id' => $workshop->id, 'weight' => 1.0, 'fault' => null, 'behind_id' => null,
             'air_id' => null, 'route_key' => null, 'ready_at' => null, 'chance' => null,
-        ]);
+        ])->setRelation('blank', $blank);
 
         return $this->foreseen($workshop, $piece, $core, History::none());
     }

@@ -140,7 +140,7 @@ class PieceController extends Controller
             $fitted = $this->thought->of($request, $user, $show);
 
             return view('pieces.foreseen', ['problem' => '', 'words' => new ForeseenWords(
-                $foresight->of($user->workshop, $fitted->piece), $fitted->left, $show,
+                $foresight->of($user->workshop, $fitted->piece, $request->blank()), $fitted->left, $show,
             )]);
         } catch (BadInput $e) {
             return response()->view('pieces.foreseen', ['words' => null, 'problem' => $show->said($e->said)], 422);

@@ -13,12 +13,12 @@ use App\Planning\PieceEditor;
 use App\Planning\Planner;
 use App\Planning\RecipeBook;
 use App\Planning\ShopMapper;
+use App\Planning\VersionConflict;
 use App\View\ForeseenWords;
 use App\View\PiecePage;
 use App\View\Show;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
-use HonestGrain\Words\Said;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -72,19 +72,25 @@ class RecipeUseController extends Controller
             ?? throw ValidationException::withMessages(['recipe' => say('http.recipes.no-such')]);
         $pieces = $request->pieces();
         $left = [];
-        $planner->apply($workshop, function () use ($pieces, $editor, $booked, $request, &$left): void {
-            foreach ($pieces as $piece) {
-                $editor->change(
-                    $piece, new Edit($piece->version, Change::SurfaceTaken, $this->user($request)),
-                    function (CorePiece $core, Tables $tables) use ($booked, $piece, &$left): CorePiece {
-                        $fitted = $booked->recipe->onto($core, $tables);
-                        $left = [...$left, ...array_map(fn (Said $why): array => [$piece->name, $why], $fitted->left)];
+        try {
+            $planner->apply($workshop, function () use ($pieces, $editor, $booked, $request, &$left): void {
+                foreach ($pieces as $piece) {
+                    $editor->change(
+                        $piece, new Edit($piece->version, Change::SurfaceTaken, $this->user($request)),
+                        function (CorePiece $core, Tables $tables) use ($booked, $piece, &$left): CorePiece {
+                            $fitted = $booked->recipe->onto($core, $tables);
+                            foreach ($fitted->left as $why) {
+                                $left[] = [$piece->name, $why];
+                            }
 
-                        return $fitted->piece;
-                    },
-                );
-            }
-        });
+                            return $fitted->piece;
+                        },
+                    );
+                }
+            });
+        } catch (VersionConflict) {
+            throw ValidationException::withMessages(['pieces' => say('http.recipe.piece-just-changed-elsewhere')]);
+        }
         $told = array_map(
             fn (array $one): string => "$one[0]: {$show->said($one[1])}", array_slice($left, 0, self::TOLD),
         );
