@@ -9,6 +9,7 @@ use HonestGrain\Calibration\Calibration;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\ProvenStack;
+use HonestGrain\Glossary\Term;
 use HonestGrain\Holding\HoldTable;
 use HonestGrain\Lathework\BarTable;
 use HonestGrain\Lathework\BitTable;
@@ -149,6 +150,16 @@ final class Catalogue implements Figures
         );
 
         return $rows;
+    }
+
+    /** @return array<string, Term> by id, in the order of the work */
+    public function terms(): array
+    {
+        /** @var list<array{id: string, group: string, see: list<string>}> $rows */
+        $rows = json_decode((string) file_get_contents($this->directory.'/terms.json'), true, 8, JSON_THROW_ON_ERROR);
+        $terms = array_map(Term::fromRow(...), $rows);
+
+        return array_combine(array_column($terms, 'id'), $terms);
     }
 
     /** @return list<Row> */

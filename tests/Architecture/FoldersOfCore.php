@@ -17,6 +17,7 @@ final class FoldersOfCore
     /** @var array<string, list<string>> */
     public const MAY_KNOW = [
         'Words' => [],
+        'Glossary' => [],
         'Reading' => [],
         'Wood' => ['Reading'],
         'Calibration' => ['Reading'],
@@ -29,7 +30,7 @@ final class FoldersOfCore
         'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
         'Safety' => ['Wood', 'Coating', 'Holding'],
         'Holding' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Layout', 'Lathework'],
-        'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive', 'Lathework', 'Holding'],
+        'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive', 'Lathework', 'Holding', 'Glossary'],
         'Technique' => ['Reading', 'Calibration', 'Geometry', 'Layout', 'Colour', 'Safety'],
         'Piece' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Layout', 'Colour', 'Coating', 'Abrasive', 'Holding',
@@ -50,7 +51,7 @@ final class FoldersOfCore
         ],
         'Drawing' => [
             'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Technique', 'Piece', 'Rack',
-            'Layout', 'Colour', 'Lathework',
+            'Layout', 'Colour', 'Lathework', 'Glossary',
         ],
         'Command' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule',
