@@ -47,6 +47,7 @@ return [
             .'the floor inside',
     ],
     'invalid-profile' => [
+        'not-hollow' => 'This part is not hollow: there is no inside to draw.',
         'comes-through' => 'Cut {by|1} deeper between {from|1} and {to|1}, the inside comes through the wall or '
             .'crosses itself.',
         'no-stretch' => 'The inside comes between {low|1} and {high|1} over the foot; a stretch of it is at least a '

@@ -36,6 +36,11 @@ final class InvalidProfile extends BadInput
         );
     }
 
+    public static function notHollow(string $field): self
+    {
+        return new self('not-hollow', $field, new Said('geometry.invalid-profile.not-hollow'));
+    }
+
     public static function noStretch(string $field, float $low, float $high): self
     {
         return new self('out-of-range', $field, new Said('geometry.invalid-profile.no-stretch', [
