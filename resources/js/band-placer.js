@@ -71,7 +71,7 @@ export default () => ({
     },
 
     span() {
-        return [this.$refs.from, this.$refs.to].map((field) => number(field.value) * this.factor);
+        return [this.$refs.from, this.$refs.to].map((field) => number(field.value, this.factor) * this.factor);
     },
 
     fill(from, to) {
