@@ -15,8 +15,10 @@ use App\Http\Controllers\DemoController;
 use App\Http\Controllers\DyeController;
 use App\Http\Controllers\DyeRecipeController;
 use App\Http\Controllers\EquipmentController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\FittingController;
 use App\Http\Controllers\FlawController;
+use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HoleController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LabController;
@@ -116,6 +118,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::prefix('pieces/{piece}')->name('pieces.')->group(function (): void {
         Route::get('shape', [ShapeController::class, 'show'])->name('shape');
         Route::put('shape', [ShapeController::class, 'update']);
+        Route::post('shape/redraw', [ShapeController::class, 'redraw'])->name('shape.redraw');
         Route::post('parts', [PartController::class, 'store'])->name('parts.store');
         Route::put('part', [PartController::class, 'update'])->name('parts.update');
         Route::delete('part', [PartController::class, 'destroy'])->name('parts.destroy');
@@ -180,6 +183,14 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::get('route.csv', [PieceExportController::class, 'csv'])->name('csv');
         Route::get('drawing.svg', [PieceExportController::class, 'svg'])->name('svg');
     });
+
+    Route::get('find', [FindController::class, 'show'])->middleware(LeavesSession::class)->name('find');
+    Route::get('help', [HelpController::class, 'tasks'])->name('help');
+    Route::get('help/figures', [HelpController::class, 'figures'])->name('help.figures');
+    Route::get('help/new', [HelpController::class, 'news'])->name('help.new');
+    Route::get('help/words', [HelpController::class, 'words'])->name('words');
+    Route::get('help/words/{term}', [HelpController::class, 'word'])
+        ->middleware(LeavesSession::class)->name('words.show');
 
     Route::resource('timers', TimerController::class)->only('store', 'update', 'destroy');
 
@@ -306,6 +317,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('shop/people', [ShopController::class, 'invite'])->middleware('throttle:invite')->name('people.store');
     Route::delete('shop/people/{person}', [ShopController::class, 'remove'])->name('people.destroy');
     Route::post('shop/calendar', [ShopController::class, 'renewCalendar'])->name('calendar.renew');
+    Route::post('visit', [PreferencesController::class, 'visit'])->name('visit');
     Route::put('preferences', [PreferencesController::class, 'update'])->name('preferences');
     Route::put(
         'password', [PreferencesController::class, 'password'],

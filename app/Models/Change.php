@@ -38,6 +38,8 @@ enum Change: string
     case WallMeasured = 'wall measured';
     case WallCleared = 'wall cleared';
     case InsideDeepened = 'inside deepened';
+    case InsideRedrawn = 'inside redrawn';
+    case OutsideMirrored = 'outside mirrored';
     case StockEntered = 'blank entered';
     case StockRemoved = 'blank removed';
     case Coats = 'coats';

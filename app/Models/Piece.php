@@ -119,6 +119,18 @@ class Piece extends Keeping
         return $this->hasMany(PieceRevision::class);
     }
 
+    /** @return array{undoes: ?Change, redoes: ?Change} what a step back would undo and one forward do again */
+    public function changesAbout(): array
+    {
+        $about = $this->revisions()->toBase()->whereBetween('number', [$this->revision - 1, $this->revision + 1])
+            ->pluck('what', 'number');
+
+        return [
+            'undoes' => $about->has($this->revision - 1) ? Change::tryFrom($about[$this->revision] ?? '') : null,
+            'redoes' => Change::tryFrom($about[$this->revision + 1] ?? ''),
+        ];
+    }
+
     /** @return HasMany<PlannedStep, $this> */
     public function plannedSteps(): HasMany
     {

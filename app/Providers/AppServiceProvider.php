@@ -13,6 +13,7 @@ use App\Models\Workshop;
 use App\Planning\RouteStore;
 use App\View\Show;
 use App\View\ShownErrors;
+use App\View\TermLinks;
 use Carbon\CarbonInterface;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Schedule\Scheduler;
@@ -52,6 +53,7 @@ class AppServiceProvider extends ServiceProvider
         $this->app->bind(LostConnectionDetector::class, NoSecondTry::class);
         $this->app->scoped(ShownErrors::class);
         $this->app->scoped(RouteStore::class);
+        $this->app->scoped(TermLinks::class);
         $this->app->singleton(Catalogue::class, fn (): Catalogue => config('app.catalogue') === null
             ? Catalogue::shipped() : Catalogue::compiled(config('app.catalogue')));
         // A guest's; whoever is signed in has their own, set by the middleware.

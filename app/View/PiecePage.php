@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Change;
 use App\Models\Kept\Objection;
 use App\Models\Piece;
 use App\Models\PieceState;
@@ -27,8 +28,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
 /**
- * What every tab of a piece shares: its heading, the verdict on its date, its strip of time and whether it can be
- * undone.
+ * What every tab of a piece shares: its heading, the verdict on its date, its strip of time and what can be undone.
  */
 final readonly class PiecePage
 {
@@ -42,8 +42,8 @@ final readonly class PiecePage
         public string $strip,
         public float $handsMinutes,
         public float $waitHours,
-        public bool $canUndo,
-        public bool $canRedo,
+        public ?Change $undoes,
+        public ?Change $redoes,
         public ?CorePiece $core,
         public ?Part $part,
     ) {
@@ -64,12 +64,12 @@ final readonly class PiecePage
         $left = $piece->ready_at === null || $open === []
             ? 0.0 : max(0.0, now()->diffInMinutes($piece->ready_at) - $hands) / 60;
 
-        $revisions = $piece->revisions()->toBase()->selectRaw('min(number) as first, max(number) as last')->first();
+        $changes = $piece->changesAbout();
 
         return new self(
             $piece, $steps,
             $first === [] || $last === [] ? '' : self::strip($timed, min($first), max($last), $show), $hands, $left,
-            $piece->revision > (int) $revisions?->first, $piece->revision < (int) $revisions?->last,
+            $changes['undoes'], $changes['redoes'],
             $core, $part,
         );
     }

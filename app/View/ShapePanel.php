@@ -8,6 +8,7 @@ use App\Models\Piece;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Drawing\Frame;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Redraw;
 use HonestGrain\Geometry\Standing;
 use HonestGrain\Geometry\Wall;
 use HonestGrain\Geometry\Warning;
@@ -20,6 +21,7 @@ use HonestGrain\Piece\WallReading;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
 use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Unit;
 
 /** The drawing of a part with its numbers, worded for the reader; the same for the page and for a drag. */
 final readonly class ShapePanel
@@ -63,6 +65,28 @@ final readonly class ShapePanel
         return $this->drawings?->kept("shape-{$this->part->id}-".hash('xxh128', serialize([
             $this->bench->minWallMm, $this->bench->equilibriumPercent, $this->bench->school,
         ])), $draw) ?? $draw();
+    }
+
+    /** @return array<string, string> by which rules a line of the part can be drawn anew */
+    public function redraws(): array
+    {
+        $isHollow = $this->part->profile->inner !== null;
+        $ways = array_filter(Redraw::cases(), fn (Redraw $way): bool => $isHollow || ! $way->isInside());
+
+        return array_map(
+            fn (Redraw $way): string => say("view.shape-panel.redraw.$way->value"),
+            array_combine(array_column($ways, 'value'), $ways),
+        );
+    }
+
+    /** Its wall where it is thinnest, in the reader's unit; empty where it is solid. */
+    public function thinnestWall(): string
+    {
+        $inner = $this->part->profile->inner;
+
+        return $inner === null ? '' : $this->show->field(
+            Unit::Length, Wall::thinnest($this->part->profile->outer, $inner)->minMm,
+        );
     }
 
     /** @return list<Wall> where the wall of a piece that is turned once from wet wood departs from even */

@@ -84,9 +84,8 @@ return [
     'unknown-grit' => [
         'which-different-size-each' => '{field} is "{number}", which is a different size on each scale: which one '
             .'is it? Write "P{number}" (P scale, FEPA) or "CAMI {number}" (US scale).',
-        'takes-grade-such-p120' => '{field} is {quote}; it takes a grade such as "P120" (P12 to P2500) or "CAMI '
-            .'320" (CAMI 24 to CAMI 1200), or a pad, wool, paste or compound by its name, such as "Grey non-woven '
-            .'pad".',
+        'takes-grade-such-p120' => '{field} is {quote}; it takes a grade from P12 to P2500 or from CAMI 24 to '
+            .'CAMI 1200, or the name of a pad, wool, paste or compound, such as "Grey non-woven pad".',
     ],
     'medium-kind' => [
     ],

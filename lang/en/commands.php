@@ -146,7 +146,7 @@ return [
         ) + $sanding,
     ],
     'mix' => [
-        'does' => 'What goes into a cup: by parts, by a shellac cut, resin and hardener within their pot life, '
+        'does' => 'What goes into a cup: by parts, by a shellac cut, resin and hardener within their pot life; '
             .'thinned, by thirds of oil and varnish and thinner, wax in oil, dye by strength, or between two sheens.',
         'fields' => [
             'kind' => '"parts", "shellac-cut", "two-part", "weaker-cut", "thinned", "oil-varnish", "wax-in-oil", "dye" '

@@ -22,7 +22,7 @@ return [
         'too-many' => 'There are {count} readings in it; at most {most} are taken at once.',
         'came' => '{count} {count?reading:readings} came in; {nonsense} cannot be true and {nonsense?is:are} not used.',
         'key-once' => 'The key of the sensor for {air} is shown this once.',
-        'key-ended' => 'Its key has ended: the sensor is heard no more.',
+        'key-ended' => 'Its key has ended: its readings are no longer taken.',
         'name-another-air-called' => 'Name is “{name}”; another air is called so already.',
         'air-own-now' => '{air} has an air of its own now.',
         'shop-itself-stays' => 'The shop itself stays.',
@@ -33,14 +33,14 @@ return [
         'set' => 'Set.',
         'until-takes-today-or' => 'Until is “{until}”; it takes today or later.',
         'counted-every-date-worked' => 'Counted in; every date was worked out again.',
-        'comes-again-every-date' => 'As it comes again; every date was worked out again.',
+        'comes-again-every-date' => 'Back to its usual air; every date was worked out again.',
         'and' => '{temperature} and {rhPercent} %',
         'read-kept-nonsense-not' => 'Read: {reading}. {nonsense} It is kept as nonsense and not used.',
     ],
     'coats' => [
         'coats-dry-where-others' => 'Its coats dry where the others do.',
         'coats-dry-every-wait' => 'Its coats dry in: {air}. Every wait was worked out again.',
-        'coated-already' => 'A coat is ticked off already: its faces stay in the goes that they are in.',
+        'coated-already' => 'A coat is done already: its faces keep their order.',
         'coats-saved' => 'Coats saved.',
     ],
     'controller' => [
@@ -94,7 +94,7 @@ return [
     ],
     'learnt' => [
         'counts-again-every-plan' => 'It counts again; every plan follows it.',
-        'left-out-model-stands' => 'Left out: the model stands as it is. The records stay.',
+        'left-out-model-stands' => 'Left out: plans use the model alone. The records stay.',
     ],
     'log' => [
         'noted' => 'Noted.',
@@ -147,17 +147,19 @@ return [
         'back-work' => 'Back in work.',
         'new-piece-with-same' => 'A new piece with the same shape, sanding, marks and coats.',
         'more-like-numbered' => '{copies} more like {piece}, numbered.',
-        'undone' => 'Undone.',
-        'done-again' => 'Done again.',
+        'undone' => 'Undone: {what}.',
+        'nothing' => 'nothing',
+        'done-again' => 'Done again: {what}.',
     ],
     'piece-import' => [
         'brought' => '“{piece}” was brought in{woods}',
         'with-which-your-not' => ', and with it {names}, which your shop did not know.',
     ],
     'plan' => [
-        'planned-anew' => 'Planned anew.',
+        'planned-anew' => 'Planned again.',
     ],
     'preferences' => [
+        'visit-over' => 'Help stands at the foot of every page.',
         'saved-you' => 'Saved for you.',
         'your-password-changed-every' => 'Your password is changed, and every other device is signed out.',
     ],
@@ -166,7 +168,7 @@ return [
             .'page now shows the blank as it is. Make your change again.',
         'number-rack-write-number' => 'Number {number} is on the rack. Write the number on the wood, and weigh it.',
         'saved' => 'Saved.',
-        'roughed-out-seal-end' => 'Roughed out. Seal its end grain, wrap it, and weigh it now: its curve begins anew.',
+        'roughed-out-seal-end' => 'Roughed out. Seal its end grain, wrap it, and weigh it now: its curve starts again.',
         'number-back-rack' => 'Number {number} is back on the rack.',
         'number-off-rack' => 'Number {number} is off the rack.',
     ],
@@ -201,6 +203,8 @@ return [
     ],
     'shape' => [
         'shape-saved' => 'Shape saved.',
+        'inside-redrawn' => 'The inside is redrawn. Undo brings yours back.',
+        'outside-mirrored' => 'The outside is mirrored. Undo brings yours back.',
     ],
     'shop' => [
         'saved-every-date-worked' => 'Saved; every date was worked out again.',
@@ -222,8 +226,8 @@ return [
         'stopped' => 'Stopped: {timer}.',
     ],
     'worker' => [
-        'added' => '{name} works here now; the plan is shared out anew.',
-        'saved' => '{name} is saved; the plan is shared out anew.',
+        'added' => '{name} works here now; the plan is shared out again.',
+        'saved' => '{name} is saved; the plan is shared out again.',
         'gone' => 'The plan no longer counts on {name}.',
         'never-here' => 'Hours of their own, and none on any day: they would never be here.',
     ],
@@ -255,12 +259,12 @@ return [
     ],
     'swatch' => [
         'kept-photograph-beside-grey' => 'Kept. Photograph it beside a grey card, and the model learns from it.',
-        'gone-from-book' => '{swatch} is gone from the book.',
+        'gone-from-book' => '{swatch} is deleted.',
         'photograph-kept-now-pick' => 'The photograph is kept. Now pick the grey card, then the wood.',
         'pick-grey-card-least' => 'Pick the grey card and at least one place of the wood.',
-        'measured-dye-wood-reckoned' => 'Measured. This dye on this wood is reckoned by it from now on.',
+        'measured-dye-wood-reckoned' => 'Measured. From now on this dye on this wood follows it.',
         'counts-again' => 'It counts again.',
-        'left-out-model-stands' => 'Left out: the model stands as it is.',
+        'left-out-model-stands' => 'Left out: plans use the model alone.',
     ],
     'template' => [
         'centre-lines' => 'centre lines',
@@ -285,7 +289,7 @@ return [
         'your-shelf-plan-follows' => 'Your {name} is on the shelf; the plan follows its label.',
     ],
     'unit' => [
-        'unit-kept' => 'The unit is kept.',
+        'unit-kept' => 'The repeat is saved.',
     ],
     'weeks' => [
         'as-it-was' => 'Nothing was changed.',
@@ -389,7 +393,7 @@ return [
         'disk-full' => 'The disk of the shop\'s computer is full; nothing was saved. Make room, then try again.',
     ],
     'lab' => [
-        'no-hardness-known-reckoned' => 'no hardness known: reckoned on a usual one',
+        'no-hardness-known-reckoned' => 'no hardness known: worked out for a usual one',
         'asked' => 'What is asked here: a last grain of {um} µm or finer, because {because}.',
     ],
     'stock' => [

@@ -22,13 +22,38 @@ return [
         'smells' => 'dry, still smells',
         'prints' => 'takes a print of a finger',
     ],
+    'help' => [
+        'tabs' => [
+            'help' => 'How do I …',
+            'words' => 'Words',
+            'help.figures' => 'Where figures come from',
+            'help.new' => 'What is new',
+        ],
+        'foot' => [
+            'help' => 'Help',
+            'words' => 'Words',
+            'help.figures' => 'Where figures come from',
+            'help.new' => 'What is new',
+        ],
+        'keys' => [
+            'find' => 'Find something',
+            'enter' => 'Go to the next field',
+            'escape' => 'Close what is open',
+        ],
+        'drawing-keys' => [
+            'arrows' => 'Move the node',
+            'c' => 'Make it a corner, or smooth again',
+            'n' => 'Add a node after it',
+            'delete' => 'Remove it',
+        ],
+    ],
     'keys' => [
         'd' => 'Done',
         's' => 'Start or stop the clock',
         'n' => 'Next piece',
         'm' => 'Mix it',
         'w' => 'Something is wrong',
-        'g' => 'Ghosts left',
+        'g' => 'Scratches still show',
         'o' => 'Another time, skip, note',
         't' => 'Set a clock',
         'r' => 'Read aloud',
@@ -115,7 +140,7 @@ return [
             'marks' => 'Marks',
             'coats' => 'Coats',
         ],
-        'does-not-go-together' => 'This does not go together.',
+        'does-not-go-together' => 'This will not work.',
         'look' => 'Look at this.',
     ],
     'place-mark' => [
@@ -215,6 +240,7 @@ return [
     'pieces-shape' => [
         'coats' => 'coats',
         'sanding' => 'sanding',
+        'redraw-wall' => 'Wall, {unit}',
         'bore' => 'Bore diameter, {unit} (empty: none)',
         'ends' => [
             'top' => 'the top',
@@ -230,7 +256,7 @@ return [
         'turned-round' => '{piece}, turned round',
     ],
     'pieces-unit' => [
-        'unit-your-own' => '{piece}, a unit of your own',
+        'unit-your-own' => '{piece}, your own repeat',
     ],
     'rack-for' => [
         'sizes' => [
@@ -319,7 +345,7 @@ return [
         ],
     ],
     'nodes' => [
-        'take-out' => 'Take out',
+        'take-out' => 'Remove',
         'add-after' => 'Add a node after',
         'corner' => 'corner',
         'axes' => [

@@ -39,7 +39,7 @@ return [
         'by-hand' => 'Rubbed up by hand with paste',
         'aside' => 'Put away for now',
         'behind' => 'Goes before {other}',
-        'behind-itself' => '{first} goes behind {piece} already; let that go first.',
+        'behind-itself' => '{first} goes behind {piece} already; undo that first.',
         'behind-none' => 'Goes by its own date again',
     ],
     'air-list' => [

@@ -357,7 +357,7 @@ return [
         'on-the-rack' => 'on the rack',
         'wood-drying' => 'the wood drying',
         'how-much-shrinks-nobody' => 'How much it shrinks nobody published: leave it a tenth over.',
-        'every-so-much-dries' => 'Every {whole} of it dry to {what|1}, and are trued besides.',
+        'every-so-much-dries' => 'Every {whole} of it dry to {what|1}, and are trued as well.',
         'cut-tenon-rough' => 'Cut a tenon to rough it by',
         'cut-recess-rough' => 'Cut a recess to rough it by',
         'tenon-trued-when-dry' => 'A tenon of {tenon|0}: trued when dry, it suits the circle of your {jaws}.',
@@ -1093,9 +1093,9 @@ return [
             .'{bench_stays_mounted_hours} comes off.',
         'turn' => 'Wood of {cut_reference_hardness_n} and {cut_reference_diameter_mm} across comes off at '
             .'{cut_outside_cm3_per_minute} outside, {cut_side_grain_cm3_per_minute} hollowing side grain and '
-            .'{cut_end_grain_cm3_per_minute} hollowing end grain; with the root of the diameter (up to '
-            .'{cut_most_size_times|bare} times) and against the root of the hardness, wet wood {cut_wet_times|bare} '
-            .'times as fast, through a mouth under {cut_narrow_mouth_share} of the inside '
+            .'{cut_end_grain_cm3_per_minute} hollowing end grain. It goes with the root of the diameter (up to '
+            .'{cut_most_size_times|bare} times) and against the root of the hardness. Wet wood goes '
+            .'{cut_wet_times|bare} times as fast, through a mouth under {cut_narrow_mouth_share} of the inside '
             .'{cut_narrow_mouth_times|bare} times. The last cut takes {cut_finish_minutes_per_100cm2}, more where the '
             .'wall is under '
             .'{cut_thin_wall_mm}; {cut_sharpen_minutes} at the grinder for every {cut_sharpen_every_minutes} '
@@ -1126,7 +1126,7 @@ return [
             .'lost in a spray, are workshop figures. So are the minutes: {coat_setup_minutes} a coat, and by area as '
             .'it is laid on ({coat_flooded_minutes_per_100cm2} flooded, {coat_brushed_minutes_per_100cm2} brushed). '
             .'Waits are the tin\'s hours, {coat_oily_wood_slows} times as long for oil and varnish on an oily wood '
-            .'that is not sealed, or what the next coat asks for, run through this shop\'s air (see Coats).',
+            .'that is not sealed, or what the next coat asks for. They run through this shop\'s air (see Coats).',
         'de-nib' => 'A pad takes about {coat_pad_removes_um}, steel wool {coat_steel_wool_removes_um}, worn paper '
             .'{coat_paper_removes_um}; {coat_denib_minutes_per_100cm2} (workshop). The film that stands is '
             .'coverage × solids of the coats so far, less every rubbing; the first coat of a thin sealer leaves '

@@ -135,8 +135,8 @@ return [
         ],
         'chainsaw' => [
             'title' => 'Chainsaw: helmet with visor, cut-proof trousers',
-            'says' => 'Only with what its maker and your local rule ask for (helmet with visor and ears, gloves, '
-                .'cut-proof trousers and boots), on wood that is held and never by the tip, and by who has learnt it.',
+            'says' => 'Only by who has learnt it, with what its maker and your local rule ask for: helmet with visor '
+                .'and ears, gloves, cut-proof trousers and boots. On wood that is held, never with the tip.',
         ],
         'wet-electrics' => [
             'title' => 'Water away from lamp and switch',

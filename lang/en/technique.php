@@ -207,7 +207,7 @@ return [
     'dimples' => [
         'the-dimples' => 'The dimples',
         'cut-them-less-deep' => 'Cut them less deep',
-        'no-more-than-cm' => 'No more than {most|1} to the cm² lie {number} apart: it is reckoned with those.',
+        'no-more-than-cm' => 'No more than {most|1} to the cm² lie {number} apart: it is worked out with those.',
         'let-them-lie-nearer' => 'Let them lie nearer',
         'cut-fewer' => 'Cut fewer',
         'dimples-deep-strewn-without' => '{count} dimples of {number}, {number2|1} deep, strewn without rows and '

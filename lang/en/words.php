@@ -78,5 +78,5 @@ return [
             'last' => ' ',
         ],
     ],
-    'gone' => 'An earlier release said something here; the next plan says it anew.',
+    'gone' => 'An earlier release said something here; the next plan says it again.',
 ];

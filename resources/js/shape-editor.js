@@ -5,6 +5,7 @@ import number from './number';
 import Asker from './shape/asker';
 import handle from './shape/handle';
 import { added, addedAt, arrow, moved, removed, turned, typed } from './shape/nodes';
+import { pasted, withColumns } from './shape/paste';
 import Saver from './shape/saver';
 import { say } from './words';
 
@@ -217,12 +218,23 @@ export default () => ({
         const { curve, i } = this.at(event);
         const node = this.shape[curve]?.[i];
         if (!node || field.value === this.words(node[field.dataset.axis === 'z' ? 0 : 1])) return;
-        const value = number(field.value) * this.factor;
+        const value = number(field.value, this.factor) * this.factor;
         if (!Number.isFinite(value)) {
             this.problem = say('no-number', { field: field.getAttribute('aria-label'), typed: field.value });
             return;
         }
         this.change(typed(this.shape, this.at(event), field.dataset.axis, value));
+    },
+    // A column of a table, or two of them, pasted into a field: down from there, all of it or nothing.
+    paste(event) {
+        const text = event.clipboardData.getData('text/plain');
+        const columns = pasted(text, (cell) => number(cell, this.factor) * this.factor);
+        if (columns === null) return;
+        event.preventDefault();
+        const { curve, i } = this.at(event);
+        const shape = withColumns(this.shape, { curve, i }, event.target.dataset.axis, columns);
+        if (typeof shape === 'string') this.problem = say(shape, { rows: columns.length });
+        else this.change(shape);
     },
     toggle(event) {
         this.change(turned(this.shape, this.at(event)));

@@ -24,7 +24,7 @@
                     @if ($board->empty)
                         Nothing on the bench yet
                     @else
-                        Nothing wants your hands now
+                        Nothing to do right now
                     @endif
                 </h1>
                 <p class="mt-3 max-w-[50ch] text-[1.15rem]">{{ $board->whyNothing() }}</p>
@@ -80,7 +80,7 @@
                             class="press press-warn press-big"
                             data-key="g"
                             href="{{ route('steps.wrong', [$step, 'kind' => 'scratches']) }}"
-                            >Ghosts left</a
+                            >Scratches still show</a
                         >
                     @endif
                     <a class="press press-warn press-big" data-key="w" href="{{ route('steps.wrong', $step) }}"
@@ -192,7 +192,7 @@
                 @endforeach
                 @if ($board->together->isNotEmpty())
                     <p class="note" id="together">
-                        <strong>The same while it is out:</strong>
+                        <strong>While the tin or tool is out, also on:</strong>
                         @foreach ($board->together as $other)
                             <a href="{{ route('pieces.route', $other->piece_id) }}">{{ $other->piece->name }}</a
                             >{{ $loop->last ? '.' : ',' }}
@@ -274,7 +274,7 @@
                         @endif
                     </p>
                 @empty
-                    <p class="text-[1.1rem]">Nothing is lost if today is left alone.</p>
+                    <p class="text-[1.1rem]">Nothing has to be done today.</p>
                 @endforelse
             </div>
             @if ($board->held->isNotEmpty())

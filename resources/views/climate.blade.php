@@ -19,7 +19,7 @@
         @if ($page->warmed() !== '')
             <p class="mt-1">
                 {{ $page->warmed() }}
-                <button class="quiet" form="as-it-comes">Leave it as it comes</button>
+                <button class="quiet" form="as-it-comes">Use its usual air</button>
             </p>
             <form method="post" action="{{ route('climate.warm', $air) }}" id="as-it-comes" data-live hidden>
                 @csrf
@@ -77,7 +77,7 @@
                 </table>
                 <details class="mt-3" id="readings-from-a-file" @if ($errors->has('rows')) open @endif>
                     <summary class="inline-block py-2 text-act underline underline-offset-4">
-                        From a file of a logger
+                        From a logger’s file
                     </summary>
                     <form
                         method="post"
@@ -88,8 +88,10 @@
                     >
                         @csrf
                         <p class="faint small">
-                            A row a reading: time; {{ $show->unit(Unit::Temperature) }}; % RH. One row that cannot be
-                            read, and none of them is taken.
+                            <x-termed
+                                >One row for each reading: time; {{ $show->unit(Unit::Temperature) }}; % RH. If one row
+                                cannot be read, none is imported.</x-termed
+                            >
                         </p>
                         <x-field name="file" label="File (CSV)"
                             ><input type="file" name="file" accept=".csv,.txt"
@@ -97,14 +99,14 @@
                         <x-field name="rows" label="or the rows">
                             <textarea class="w-full" name="rows" rows="3">{{ old('rows') }}</textarea>
                         </x-field>
-                        <button class="press">Take them in</button>
+                        <button class="press">Import them</button>
                     </form>
                 </details>
             </section>
             <section aria-labelledby="station">
                 <h2 id="station">Station <span class="faint">(simulated)</span></h2>
                 <p class="faint small mt-1">
-                    A stand-in that ships with this program. It is read every hour while the program runs.
+                    <x-termed>A simulated station, to try this out. It is read every hour.</x-termed>
                 </p>
                 @can('run-shop')
                     <form
@@ -181,13 +183,15 @@
                     <x-field name="until" label="Until">
                         <input type="date" name="until" value="{{ old('until') }}" required />
                     </x-field>
-                    <button class="press mb-[0.8rem]">Count it in</button>
+                    <button class="press mb-[0.8rem]">Plan with it</button>
                 </form>
             </section>
             @can('run-shop')
                 <section aria-labelledby="airs">
                     <h2 id="airs">Another air</h2>
-                    <p class="faint small mt-1">A cupboard that coats dry in, a cellar, a lean-to where logs wait.</p>
+                    <p class="faint small mt-1">
+                        <x-termed>A cupboard for coats, a cellar, a lean-to for logs.</x-termed>
+                    </p>
                     <form
                         method="post"
                         action="{{ route('climate.store') }}"

@@ -5,7 +5,9 @@
         <section aria-labelledby="count-title">
             <p><a href="{{ route('shelf') }}">Shelf</a></p>
             <h1 id="count-title" class="mt-2">Count the shelf</h1>
-            <p class="faint mt-1">Number, Enter, the next one. What is left empty stays as it stands.</p>
+            <p class="faint mt-1">
+                <x-termed>Number, Enter, the next one. What is left empty stays as it stands.</x-termed>
+            </p>
             <form method="post" action="{{ route('shelf.count') }}" class="mt-3" data-live>
                 @csrf
                 <x-refused name="count" class="note note-warn block" />
@@ -42,8 +44,10 @@
                     </tbody>
                 </table>
                 <p class="faint small mt-1">
-                    Discs, pieces and pairs by number; what is in tins in {{ $show->unit(Unit::Volume) }}. A tin can be
-                    weighed instead: press “my tin” on the Shelf.
+                    <x-termed
+                        >Discs, pieces and pairs by number, tins in {{ $show->unit(Unit::Volume) }}. Or weigh a tin:
+                        press “my tin” on the Shelf.</x-termed
+                    >
                 </p>
                 <button class="press press-main mt-3">Counted</button>
             </form>

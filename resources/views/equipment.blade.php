@@ -6,7 +6,9 @@
         <p><a href="{{ route('shop') }}">Shop</a></p>
         <h1 class="mt-1">Lathe and holds</h1>
         <p class="faint mt-1">
-            What is empty is not asked about. What does not swing is refused, and no step turns faster than this.
+            <x-termed
+                >An empty field sets no limit. What does not swing is refused. No step turns faster than this.</x-termed
+            >
         </p>
         <fieldset @disabled(! $me->isOwner())>
             <legend class="sr-only">What the shop turns with</legend>
@@ -21,7 +23,9 @@
                 </label>
             </div>
             <h2 class="mt-3">Jaw sets</h2>
-            <p class="faint small">In {{ $show->unit(Unit::Length) }}: what each grips from outside, and opens into.</p>
+            <p class="faint small">
+                <x-termed>In {{ $show->unit(Unit::Length) }}: what each grips from outside, and opens into.</x-termed>
+            </p>
             <table class="mt-1">
                 <thead>
                     <tr>
@@ -63,8 +67,10 @@
             </table>
             <h2 class="mt-5">Cutters for flutes and lines</h2>
             <p class="faint small">
-                A ball by its radius in {{ $show->unit(Unit::Length) }}, a V by its angle in degrees. A flute that none
-                of them cuts is said at the mark.
+                <x-termed
+                    >A ball by its radius in {{ $show->unit(Unit::Length) }}. A V by its angle in degrees. A mark says
+                    so if none of them cuts its flute.</x-termed
+                >
             </p>
             <table class="mt-1">
                 <thead>
@@ -110,8 +116,10 @@
             </table>
             <h2 class="mt-5">Bits</h2>
             <p class="faint small">
-                In {{ $show->unit(Unit::Length) }}, those that reach alike on one line. Where none is listed, a hole is
-                bored with what is sold.
+                <x-termed
+                    >In {{ $show->unit(Unit::Length) }}, one line for each reach. With none listed, any bit on sale
+                    counts.</x-termed
+                >
             </p>
             <table class="mt-1">
                 <thead>
@@ -158,8 +166,10 @@
             </table>
             <h2 class="mt-5">What you buy and fit</h2>
             <p class="faint small">
-                In {{ $show->unit(Unit::Length) }}: ferrules by the inside of the tube, inserts and kits by the hole
-                they go into. They can then be chosen by name at every piece.
+                <x-termed
+                    >In {{ $show->unit(Unit::Length) }}: ferrules by the inside of the tube. Inserts and kits by their
+                    hole. Every piece can then choose them by name.</x-termed
+                >
             </p>
             <table class="mt-1">
                 <thead>
@@ -209,9 +219,11 @@
             </table>
             <h2 class="mt-5">Holds</h2>
             <p class="faint small">
-                Sizes in {{ $show->unit(Unit::Length) }}. Routes hold work by what is ticked, and by jaws listed above.
-                Jam chucks, mandrels, glued blocks and centres are made or there anyway. With nothing ticked, every hold
-                is taken to be there.
+                <x-termed
+                    >Sizes in {{ $show->unit(Unit::Length) }}. Routes use the holds ticked here and the jaws above. Jam
+                    chucks, mandrels, glued blocks and centres always count. With nothing ticked, every hold
+                    counts.</x-termed
+                >
             </p>
             <table class="mt-1">
                 <thead>

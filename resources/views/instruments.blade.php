@@ -4,9 +4,10 @@
         <p><a href="{{ route('shop') }}">Shop</a></p>
         <h1 class="mt-1">Instruments <span class="faint">(simulated)</span></h1>
         <p class="faint mt-1">
-            Stand-ins that ship with this program, to try what is read by a scale, a meter, a tachometer, and what
-            becomes of it when one is wrong. The <a href="{{ route('climate') }}">climate station</a> has a page of its
-            own.
+            <x-termed
+                >Simulated instruments, to try out a scale, a meter and a tachometer. Make one go wrong, and see what
+                happens. The <a href="{{ route('climate') }}">climate station</a> has a page of its own.</x-termed
+            >
         </p>
         @foreach (lines('planning.instruments') as $kind => $name)
             <section class="mt-5 border-t border-ink pt-3" aria-labelledby="{{ $kind }}">

@@ -4,7 +4,7 @@
         <input type="hidden" name="seed" value="{{ $question->seed }}" />
         <header class="flex flex-wrap items-baseline gap-x-6">
             <h1>Grit lab</h1>
-            <p class="faint">Try sheets on wood that nobody has to spend. {{ $told }}</p>
+            <p class="faint"><x-termed>Try sheets on wood that nobody has to spend. {{ $told }}</x-termed></p>
         </header>
         <div class="mt-4 grid gap-x-5 md:grid-cols-5">
             <x-field name="wood" label="Wood" :hint="$hardness">
@@ -12,7 +12,7 @@
             </x-field>
             <x-field
                 name="cut"
-                label="Off the tool it is"
+                label="The tool left it"
                 :hint="say('pages.lab.deep', ['um' => $show->plain($job->deepestUm())])"
             >
                 <select class="w-full" name="cut" id="lab-cut">
@@ -173,7 +173,7 @@
             @endforeach
         </div>
         <p class="faint small mt-4">
-            The address of this page holds all of it: send it to somebody, or keep it.
+            This page’s address holds it all. Send it to somebody, or keep it.
             <button class="quiet" name="seed" value="{{ ($question->seed + 1) % 1000000 }}">
                 Another piece of wood
             </button>

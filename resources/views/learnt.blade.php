@@ -2,7 +2,10 @@
     <div class="page">
         <h1>Learnt at the bench</h1>
         <p class="faint mt-1">
-            What your own sanding took against the model. It counts in this shop alone, and can be left out again.
+            <x-termed
+                >What your own sanding took, against the model. It counts in this shop only. You can leave it out
+                again.</x-termed
+            >
         </p>
         @forelse ($page->rows() as $row)
             <section class="mt-5 grid gap-x-12 border-t border-rule pt-4 lg:grid-cols-[1fr_1fr]">

@@ -12,7 +12,7 @@
             <x-entry :entry="$entry" :undone="$undone" named />
         @empty
             <p class="faint">
-                Nothing yet. What is done, skipped, noted and taken back is written here and never changed.
+                <x-termed>Nothing yet. What you do, skip, note or take back stands here for good.</x-termed>
             </p>
         @endforelse
         <p class="mt-3 flex gap-6">

@@ -3,8 +3,10 @@
         <section aria-labelledby="mixes" class="min-w-0">
             <h1 id="mixes">Your own mixes</h1>
             <p class="faint mt-1">
-                Each is a finish like any other: choose it under Coats. What you do not know of it is the slowest and
-                the strictest of what is in it. <a href="{{ route('shelf') }}">Back to the shelf</a>
+                <x-termed
+                    >Each is a finish like any other: choose it under Coats. What you do not know is taken from its
+                    slowest, strictest part. <a href="{{ route('shelf') }}">Back to the shelf</a></x-termed
+                >
             </p>
             @forelse ($panel->mixes() as [$mix, $coating])
                 <article class="mt-5 border-t border-rule pt-3">
@@ -77,7 +79,9 @@
                         </div>
                     @endforeach
                     <x-refused name="parts" />
-                    <p class="faint small mt-1">What is no finish of the list counts as a thinner.</p>
+                    <p class="faint small mt-1">
+                        <x-termed>What is no finish of the list counts as a thinner.</x-termed>
+                    </p>
                 </fieldset>
                 <datalist id="finishes">
                     @foreach ($known as $name)

@@ -35,7 +35,7 @@
                     </p>
                 @endforeach
                 <p class="faint small mt-3">
-                    Begun from wood that is ready. Promise a day or two later: see how likely the others are in time.
+                    <x-termed>Worked out with wood that is ready. Promise a day or two later than that.</x-termed>
                 </p>
             @endif
         @endif

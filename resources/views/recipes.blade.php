@@ -6,13 +6,15 @@
             <a href="{{ route('pieces.index') }}">Pieces</a>
         </div>
         <p class="faint mt-1 max-w-[72ch]">
-            A recipe is a whole surface: sanding, marks, colour, coats and the last rub. Put one on any piece that is
-            not decorated or coated yet; marks keep their share of its line.
+            <x-termed
+                >A recipe is a whole surface, from first grit to last coat. Use it on any piece not yet decorated or
+                coated. Marks are scaled to each piece.</x-termed
+            >
         </p>
         @if (session('recipeBack'))
             <form method="post" action="{{ route('recipes.back', session('recipeBack')) }}" data-live class="mt-2">
                 @csrf
-                <button class="quiet">Have it back</button>
+                <button class="quiet">Restore it</button>
             </form>
         @endif
         <div class="mt-4 grid gap-x-14 lg:grid-cols-[1.5fr_1fr]">
@@ -41,7 +43,7 @@
                             <a
                                 class="small"
                                 href="{{ route('recipes.json', $key) }}"
-                                aria-label="Take along as a file: {{ $show->said($one->name) }}"
+                                aria-label="Download: {{ $show->said($one->name) }}"
                                 >File</a
                             >
                         </div>
@@ -66,7 +68,9 @@
                             >
                         @empty
                             <p class="faint">
-                                No piece is in work. <a href="{{ route('pieces.create') }}">Draw one.</a>
+                                <x-termed
+                                    >No piece is in work. <a href="{{ route('pieces.create') }}">Draw one.</a></x-termed
+                                >
                             </p>
                         @endforelse
                     </div>
@@ -93,7 +97,7 @@
                     /></x-field>
                     <button class="press">Keep it</button>
                 </form>
-                <h2 class="mt-6">Bring one in</h2>
+                <h2 class="mt-6">Import a recipe</h2>
                 <form
                     method="post"
                     action="{{ route('recipes.import') }}"
@@ -106,7 +110,7 @@
                     <x-field name="file" label="A recipe as a file"
                         ><input type="file" name="file" accept="application/json,.json" required
                     /></x-field>
-                    <button class="press">Bring it in</button>
+                    <button class="press">Import it</button>
                 </form>
                 @php($owns = collect($recipes)->filter(fn ($one) => $one->own !== null))
                 @if ($owns->isNotEmpty())

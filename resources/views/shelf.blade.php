@@ -3,9 +3,11 @@
         <section aria-labelledby="abrasives">
             <h1 id="abrasives">Abrasives</h1>
             <p class="faint mt-1">
-                In order of grain size, whatever the number says. <a href="{{ route('sizes') }}">All sizes</a> ·
-                <a href="{{ route('lab') }}">Grit lab</a> · <a href="{{ route('woods') }}">Woods</a> ·
-                <a href="{{ route('shelf.count') }}">Count the shelf</a>
+                <x-termed
+                    >In order of grain size, whatever the number says. <a href="{{ route('sizes') }}">All sizes</a> ·
+                    <a href="{{ route('lab') }}">Grit lab</a> · <a href="{{ route('woods') }}">Woods</a> ·
+                    <a href="{{ route('shelf.count') }}">Count the shelf</a></x-termed
+                >
             </p>
             @if ($shortages !== [])
                 <div class="note note-warn" id="to-buy">
@@ -133,8 +135,10 @@
                 </tbody>
             </table>
             <p class="faint small mt-1">
-                A step that is done takes what it uses: a coat gloves and a cloth, four rubbings a pad. What was never
-                counted is not taken.
+                <x-termed
+                    >Done steps take off what they use: gloves, a cloth, a pad. What was never counted is left
+                    alone.</x-termed
+                >
             </p>
             <x-why kind="published"
                 >Grain sizes are those of FEPA 43 / ISO 6344 (P scale) and ANSI B74 (US scale). The same number is a
@@ -144,9 +148,11 @@
         <section aria-labelledby="finishes" class="min-w-0">
             <h1 id="finishes">Finishes and colours</h1>
             <p class="faint mt-1">
-                Typical figures of each class, until you type what your tin says. Hours at
-                <span>{{ $show->airOfLabels() }}</span> RH.
-                <a href="{{ route('mixes') }}">Your own mixes</a>
+                <x-termed
+                    >Typical figures, until you type what your tin says. Hours at
+                    <span>{{ $show->airOfLabels() }}</span> RH.
+                    <a href="{{ route('mixes') }}">Your own mixes</a></x-termed
+                >
             </p>
             @if ($doubtful !== [])
                 <div class="note note-warn" id="old-tins">

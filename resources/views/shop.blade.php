@@ -29,8 +29,10 @@
                 </div>
                 <h2 class="mt-3">Hours</h2>
                 <p class="faint small mb-2">
-                    Hands-on work is only planned in these; coats dry day and night.
-                    <a href="{{ route('workers') }}">Who works here</a>
+                    <x-termed
+                        >Work is planned in these hours. Coats dry day and night.
+                        <a href="{{ route('workers') }}">Who works here</a></x-termed
+                    >
                 </p>
                 <div class="grid grid-cols-2 gap-x-8">
                     @foreach (lines('view.field-words.days') as $day => $label)
@@ -49,7 +51,7 @@
                             value="{{ old('closed', implode(', ', $workshop->closed)) }}"
                             placeholder="2026-12-25"
                     /></x-field>
-                    <x-field name="also" label="Open besides"
+                    <x-field name="also" label="Also open"
                         ><input
                             class="w-full"
                             name="also"
@@ -59,10 +61,12 @@
                 </div>
                 <h2 class="mt-3">Air</h2>
                 <p class="faint small mb-2">
-                    {{ $panel->air() }} <a href="{{ route('climate') }}">What was read of it</a> ·
-                    <a href="{{ route('instruments') }}">Instruments</a> ·
-                    <a href="{{ route('learnt') }}">Learnt at the bench</a> ·
-                    <a href="{{ route('equipment') }}">Lathe and holds</a>
+                    <x-termed
+                        >{{ $panel->air() }} <a href="{{ route('climate') }}">What was read of it</a> ·
+                        <a href="{{ route('instruments') }}">Instruments</a> ·
+                        <a href="{{ route('learnt') }}">Learnt at the bench</a> ·
+                        <a href="{{ route('equipment') }}">Lathe and holds</a></x-termed
+                    >
                 </p>
                 @foreach (['day' => say('pages.shop.day-2'), 'night' => say('pages.shop.night-2')] as $part => $label)
                     @if ($panel->blushes($part))
@@ -270,7 +274,7 @@
                 </tbody>
             </table>
             @can('change-people')
-                <x-disclosure label="Add somebody" :open="$errors->has('person_email')" class="mt-2">
+                <x-disclosure label="Add a person" :open="$errors->has('person_email')" class="mt-2">
                     <form method="post" action="{{ route('people.store') }}" class="mt-2 grid grid-cols-2 gap-x-8">
                         @csrf
                         <x-field name="person_name" label="Name"

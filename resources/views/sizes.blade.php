@@ -2,8 +2,10 @@
     <div class="page">
         <h1>Sizes of grain</h1>
         <p class="faint mt-1">
-            The same number is a different size on each scale, and pads and wools have no number at all. Here all of
-            them stand by size. <a href="{{ route('shelf') }}">Shelf</a> · <a href="{{ route('lab') }}">Grit lab</a>
+            <x-termed
+                >The same number is another size on another scale. Here grits, pads and wools stand by size.
+                <a href="{{ route('shelf') }}">Shelf</a> · <a href="{{ route('lab') }}">Grit lab</a></x-termed
+            >
         </p>
         <form method="get" action="{{ route('sizes') }}" class="mt-4 flex flex-wrap items-end gap-3">
             <x-field name="of" label="Grade, pad, wool, paste, compound, or a size in µm">

@@ -13,7 +13,9 @@
         @if ($form->fields !== [])
             <h2 class="mt-5">My tin says</h2>
             <p class="faint small">
-                Leave a field empty to keep the typical figure. Hours at the label's own conditions.
+                <x-termed
+                    >Leave a field empty to keep the typical figure. Hours at the label's own conditions.</x-termed
+                >
             </p>
             <div class="mt-3 grid grid-cols-2 gap-x-8 sm:grid-cols-3">
                 @foreach ($form->fields as $field)
@@ -51,8 +53,10 @@
         @if ($weight)
             <h2 class="mt-3">On the scale</h2>
             <p class="faint small">
-                With what the empty tin weighs, a weight says what is left. Not known? Weigh it with “left” typed: what
-                the empty tin weighs follows from that.
+                <x-termed
+                    >Weigh the tin, and know what is left in it. Type what the empty tin weighs. Or type what is left
+                    now, once, and weigh it.</x-termed
+                >
             </p>
             <div class="mt-2 grid grid-cols-2 gap-x-8 sm:grid-cols-3">
                 <x-number

@@ -3,7 +3,7 @@
         <p><a href="{{ route('weeks') }}">Weeks</a></p>
         <h1 class="mt-1">{{ $page->changes === [] ? say('pages.try.nothing-yet') : $page->headline() }}</h1>
         <p class="faint mt-1">
-            Nothing of this is saved. The address of this page is the whole sheet: hand it on within the workshop.
+            <x-termed>Nothing of this is saved. This page’s address holds it all, to hand on in the workshop.</x-termed>
         </p>
         @if ($page->tried->trouble !== null)
             <p class="note note-warn">{{ $show->said($page->tried->trouble) }}</p>

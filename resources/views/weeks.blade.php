@@ -105,7 +105,7 @@
                             <form method="post" action="{{ route('pins.as-it-was') }}" class="no-print mt-1">
                                 @csrf
                                 <input type="hidden" name="moved" value="{{ $summary->movedAt->getTimestamp() }}" />
-                                <button class="quiet">Fix them as they were</button>
+                                <button class="quiet">Pin them as they were</button>
                             </form>
                         </div>
                     @endif
@@ -185,17 +185,17 @@
                                 @endif
                             </p>
                         @empty
-                            <p class="mt-1">Nothing is lost if today is left alone.</p>
+                            <p class="mt-1">Nothing has to be done today.</p>
                         @endforelse
                         <p class="faint small mt-4">
-                            Choose a piece for its dates and what would help it, a day for its steps.
+                            <x-termed>Choose a piece for its dates and remedies. Choose a day for its steps.</x-termed>
                         </p>
                     @endif
                     <h2 class="mt-6 text-[1.15rem]">Without changing the plan</h2>
                     <p class="mt-1"><a href="{{ route('try') }}">Try something else</a></p>
                     <p><a href="{{ route('promise') }}">Promise one more piece</a></p>
                     @if ($pins->isNotEmpty())
-                        <h2 class="mt-6 text-[1.15rem]">Fixed by you</h2>
+                        <h2 class="mt-6 text-[1.15rem]">Pinned by you</h2>
                         @foreach ($pins as $ofPiece)
                             <form method="post" action="{{ route('pins.destroy') }}" class="flex items-baseline gap-2">
                                 @csrf

@@ -3,8 +3,10 @@
         <section aria-labelledby="woods" class="min-w-0">
             <h1 id="woods">Woods</h1>
             <p class="faint mt-1">
-                A figure with a star is borrowed from the wood named beside it, until you type your own. A dash: nobody
-                published one, and none is made up. <a href="{{ route('shelf') }}">Back to the shelf</a>
+                <x-termed
+                    >A star: borrowed from the wood named beside it, until you type yours. A dash: nobody published one,
+                    and none is made up. <a href="{{ route('shelf') }}">Back to the shelf</a></x-termed
+                >
             </p>
             <div class="overflow-x-auto">
                 <table class="small mt-2">
@@ -78,7 +80,7 @@
         </section>
         <section aria-labelledby="own">
             <h1 id="own">Your own</h1>
-            <p class="faint mt-1">A wood that is missing, or better figures for one that is there.</p>
+            <p class="faint mt-1"><x-termed>A missing wood, or better figures for one that is there.</x-termed></p>
             <form method="post" action="{{ route('woods.store') }}" class="mt-3" data-live>
                 @csrf
                 <x-field name="wood_name" label="Name">

@@ -8,7 +8,9 @@
                 steps out by hours and by what each may do.
             </p>
         @else
-            <p class="faint mt-1">Each step goes to whoever may do it and is free first; one lathe stays one lathe.</p>
+            <p class="faint mt-1">
+                <x-termed>A step goes to the first free person who can do it. One lathe stays one lathe.</x-termed>
+            </p>
         @endif
         @if ($page->missing() !== '')
             <p class="note">{{ $page->missing() }}</p>
@@ -34,14 +36,14 @@
                         >
                             @csrf
                             @method('delete')
-                            <button class="quiet">Works here no more</button>
+                            <button class="quiet">No longer works here</button>
                         </form>
                     @endcan
                 </x-disclosure>
             </section>
         @endforeach
         @can('run-shop')
-            <x-disclosure label="Add somebody" :open="$page->isAsked(null)" class="mt-5 border-t border-rule pt-3">
+            <x-disclosure label="Add a person" :open="$page->isAsked(null)" class="mt-5 border-t border-rule pt-3">
                 <form method="post" action="{{ route('workers.store') }}" class="mt-3">
                     @csrf
                     <x-worker-fields :$page />

@@ -111,8 +111,8 @@ test('the bench is worked by keys alone, which “?” shows', async ({ page }) 
     await page.keyboard.press('t');
     await expect(page.locator('#set-a-clock')).toHaveAttribute('open', '');
     // What is typed into a field is no key.
-    await page.getByLabel('Called (if you like)').fill('');
-    await page.getByLabel('Called (if you like)').pressSequentially('ds? tea');
+    await page.getByLabel('Name (optional)').fill('');
+    await page.getByLabel('Name (optional)').pressSequentially('ds? tea');
     await expect(page.getByRole('dialog')).toBeHidden();
     await page.getByRole('button', { name: 'Start it' }).click();
     await expect(page.locator('#clocks')).toContainText('ds? tea');

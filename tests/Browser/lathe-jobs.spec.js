@@ -31,7 +31,7 @@ test('a wet oak log too heavy for a lathe that starts at 100 rpm is refused with
     await page.getByRole('radio', { name: 'Shallow bowl' }).check({ force: true });
     await takenAsUsual(page);
     await page.getByLabel('It begins as').selectOption('blank');
-    await page.getByLabel('What you call it').fill('Bittern bowl');
+    await page.getByLabel('Name').fill('Bittern bowl');
     await page.locator('select[name=wood]').selectOption('Oak (white)');
     await page.getByLabel('Moisture now, %').fill('60');
     for (const [name, value] of [
@@ -48,7 +48,7 @@ test('a wet oak log too heavy for a lathe that starts at 100 rpm is refused with
     await page.locator('[name=stock_length]').fill('520');
     await page.locator('[name=stock_width]').fill('500');
     await page.locator('[name=stock_height]').fill('190');
-    await page.getByRole('button', { name: 'Take this blank' }).click();
+    await page.getByRole('button', { name: 'Use this blank' }).click();
     await expect(page.getByText(/of its length is needed/)).toBeVisible();
     await page.getByText('Mark a flaw').click();
     await page.locator('select[name=flaw_kind]').selectOption('bark-edge');
@@ -203,7 +203,7 @@ test('a vase is bored from both ends and plugged, and its liner is proved before
             .last()
             .setChecked(face === 'inside');
     }
-    await press(page, 'Start bare');
+    await press(page, 'Start without one');
     const plan = page
         .locator('form')
         .filter({ has: page.getByRole('button', { name: 'Add it' }) })
@@ -231,7 +231,7 @@ test('a use sizes the form, and what was typed over stays', async ({ page }) => 
     await expect(page.locator('[name=diameter]')).toHaveValue('160');
     await expect(page.locator('[name=wall]')).toHaveValue('9');
     await expect(page.getByText('Round the rim well over')).toBeVisible();
-    await page.getByLabel('What you call it').fill('Rook yarn bowl');
+    await page.getByLabel('Name').fill('Rook yarn bowl');
     await page.getByRole('button', { name: 'Draw it' }).click();
     await expect(page.getByRole('heading', { name: 'Rook yarn bowl' })).toBeVisible();
 });
@@ -294,7 +294,7 @@ test('forms are compared on one blank before one is drawn of it', async ({ page 
     await expect(page.getByRole('columnheader', { name: 'Heartwood' })).toBeVisible();
     await page.getByRole('row', { name: /Vase/ }).getByRole('link', { name: 'Draw it' }).click();
     await expect(page.locator('[name=form][value=vase]')).toBeChecked();
-    await page.getByLabel('What you call it').fill('Lapwing vase');
+    await page.getByLabel('Name').fill('Lapwing vase');
     await page.getByRole('button', { name: 'Draw it' }).click();
     await expect(page.getByRole('heading', { name: 'Lapwing vase' })).toBeVisible();
     await expect(page.getByText('given by Ada Fennel')).toBeVisible();

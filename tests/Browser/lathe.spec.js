@@ -33,7 +33,7 @@ test('parts come out of the blank that is there, or the page says what is missin
         await page.locator('[name=stock_form]').selectOption('square');
         await page.locator('[name=stock_length]').fill(length);
         await page.locator('[name=stock_width]').fill('75');
-        await page.getByRole('button', { name: 'Take this blank' }).click();
+        await page.getByRole('button', { name: 'Use this blank' }).click();
     };
     await enter('120');
     await expect(page.getByText(/too short/).first()).toBeVisible();

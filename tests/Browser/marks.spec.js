@@ -150,7 +150,7 @@ test('a unit of one’s own is drawn by keys, meets itself and is used', async (
     await draw(page, 'Ebb bowl');
     await page.getByRole('link', { name: 'Marks' }).click();
     await place(page, 'pen-pattern', 50, 70);
-    await page.getByRole('link', { name: 'Draw a unit of your own' }).click();
+    await page.getByRole('link', { name: 'Draw your own repeat' }).click();
     const square = page.getByRole('application');
     await square.focus();
     for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowLeft');
@@ -167,8 +167,8 @@ test('a unit of one’s own is drawn by keys, meets itself and is used', async (
     await page.keyboard.press('Enter');
     await page.keyboard.press('Escape');
     await expect(page.getByText('1 stroke; it meets itself.')).toBeVisible();
-    await page.getByRole('button', { name: 'Keep the unit' }).click();
-    await expect(page.locator('#said')).toContainText('The unit is kept.');
+    await page.getByRole('button', { name: 'Save the repeat' }).click();
+    await expect(page.locator('#said')).toContainText('The repeat is saved.');
     await page.getByRole('link', { name: /^Ebb bowl:/ }).click();
     await expect(page.getByText('This one is drawn by you.')).toBeVisible();
 });
@@ -190,7 +190,7 @@ test('a mixture is found on the wheel and a board is measured by pressing its ph
     await page.getByRole('button', { name: 'Measure' }).click();
     await expect(page.locator('#said')).toContainText('Measured.');
     await page.getByRole('button', { name: 'Leave it out' }).click();
-    await expect(page.getByText('Left out: the model stands as it is.').first()).toBeVisible();
+    await expect(page.getByText('Left out: plans use the model alone.').first()).toBeVisible();
 });
 
 test('a browser that cannot draw in the round shows the still drawing', async ({ page }) => {

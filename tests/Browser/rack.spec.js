@@ -55,7 +55,7 @@ test('from a rough-out that still dries to a piece that waits for it', async ({ 
     await expect(page.getByLabel('Widest diameter, mm')).toHaveValue(across);
     await expect(page.locator('[name=grain][value=side]')).toBeChecked();
     await page.getByRole('radio', { name: 'Deep bowl' }).check({ force: true });
-    await page.getByLabel('What you call it').fill('Tern bowl');
+    await page.getByLabel('Name').fill('Tern bowl');
     await page.getByLabel('Wall, mm').fill('25');
     await page.getByRole('button', { name: 'Draw it' }).click();
     await expect(page.locator('#refused-wall')).toContainText('out of this blank comes at most');
@@ -73,7 +73,7 @@ test('a station is set to nonsense and nothing of it is believed', async ({ page
     await page.getByLabel('Set to').selectOption('nonsense');
     await page.getByRole('button', { name: 'Set', exact: true }).click();
     await page.getByRole('button', { name: 'Read it now' }).click();
-    await expect(page.getByText('No shop is so. Not used.')).toBeVisible();
+    await expect(page.getByText('Not possible in a shop. Not used.')).toBeVisible();
     await expect(page.getByText('by its setting: nothing was read lately')).toBeVisible();
     await page.getByLabel('Set to').selectOption('works');
     await page.getByRole('button', { name: 'Set', exact: true }).click();

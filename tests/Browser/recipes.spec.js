@@ -86,7 +86,7 @@ test('recipes are compared on a piece, one is put on, kept under a name and take
     await expect(page.locator('#said')).toContainText('Beads under shellac, on 1 piece');
     await expect(page.getByRole('row', { name: /^As it is now/ })).toContainText('satin', { timeout: 60_000 });
 
-    await page.getByLabel('As a recipe called').fill('Whimbrel beads');
+    await page.getByLabel('Name of the recipe').fill('Whimbrel beads');
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.locator('#said')).toContainText('Kept as');
     await page.getByRole('link', { name: 'All recipes' }).click();
@@ -98,7 +98,7 @@ test('recipes are compared on a piece, one is put on, kept under a name and take
     await page.getByText('Whimbrel beads').last().click();
     await page.getByRole('button', { name: 'Throw it away: Whimbrel beads' }).click();
     await expect(page.getByRole('radio', { name: 'Whimbrel beads' })).toHaveCount(0);
-    await page.getByRole('button', { name: 'Have it back' }).click();
+    await page.getByRole('button', { name: 'Restore it' }).click();
     await expect(page.getByRole('radio', { name: 'Whimbrel beads' })).toBeVisible();
 
     await page.goto('/pieces');

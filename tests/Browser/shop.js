@@ -72,7 +72,7 @@ export async function draw(page, name, form = 'Shallow bowl', begins = 'turned')
     await page.getByRole('radio', { name: form }).check({ force: true });
     await takenAsUsual(page);
     await page.getByLabel('It begins as').selectOption(begins);
-    await page.getByLabel('What you call it').fill(name);
+    await page.getByLabel('Name').fill(name);
     await page.getByRole('button', { name: 'Draw it' }).click();
     await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
 }

@@ -134,7 +134,7 @@ test('the same by keyboard alone', async ({ page }) => {
     await reach(page.getByRole('radio', { name: 'Shallow bowl' }));
     await press('ArrowRight');
     await expect(page.getByLabel('Widest diameter, mm')).toHaveValue('220');
-    await reach(page.getByLabel('What you call it'));
+    await reach(page.getByLabel('Name'));
     await page.keyboard.type('Gorse bowl');
     await reach(page.locator('#taken-as-usual > summary'));
     await press('Enter');

@@ -18,19 +18,19 @@ test('a bad habit is tried in the lab and fixed, the bowl is sanded, and the she
     await page.goto(`${piece}/surface`);
     const outside = page.locator('#zone-outside');
     await expect(outside.getByText(/P\d+.*: [\d.]+ min, \d+ disc/)).toBeVisible();
-    await outside.getByLabel('Your own way, grits with their scale').fill('P80, P400');
+    await outside.getByLabel('Your own grits, with their scale').fill('P80, P400');
     await outside.getByRole('button', { name: 'Price it' }).click();
     await expect(outside.getByText(/the deeper scratches of P80 stay/)).toBeVisible();
     await outside.getByText('Other ways, priced here').click();
     const habit = outside.getByRole('cell', { name: /Half the size each time/ });
     await expect(habit).toBeVisible();
     // What was opened stays open, and is priced anew, when something about the face is changed.
-    await outside.getByLabel('Enough at').fill('P320');
-    await outside.getByLabel('Enough at').press('Tab');
+    await outside.getByLabel('Stop at').fill('P320');
+    await outside.getByLabel('Stop at').press('Tab');
     await expect(outside.getByText(/P320\): |P320: [\d.]+ min/)).toBeVisible();
     await expect(habit).toBeVisible();
-    await outside.getByLabel('Enough at').fill('');
-    await outside.getByLabel('Enough at').press('Tab');
+    await outside.getByLabel('Stop at').fill('');
+    await outside.getByLabel('Stop at').press('Tab');
     await expect(outside.getByText(/P320: [\d.]+ min/)).toHaveCount(0);
     await page.reload();
     await page.context().setOffline(true);
@@ -85,12 +85,12 @@ test('a bad habit is tried in the lab and fixed, the bowl is sanded, and the she
     await page.unroute(/\/lab\?/);
 
     await page.goto(`${piece}/surface`);
-    await outside.getByLabel('Your own way, grits with their scale').fill('');
+    await outside.getByLabel('Your own grits, with their scale').fill('');
     await outside.getByRole('button', { name: 'Price it' }).click();
     await expect(outside.getByText(/^Yours:/)).toHaveCount(0);
-    await outside.getByLabel('Off the tool it is').selectOption('torn');
+    await outside.getByLabel('The tool left it').selectOption('torn');
     await expect(outside.getByText(/Torn over \d+ % of it/)).toBeVisible();
-    await outside.getByLabel('Off the tool it is').selectOption('scraped');
+    await outside.getByLabel('The tool left it').selectOption('scraped');
     await expect(outside.getByText(/Torn over \d+ % of it/)).toHaveCount(0);
 
     await page.goto('/bench');

@@ -65,7 +65,7 @@ test('a piece goes behind another, and is let go by its own date again', async (
         .click();
     const behind = () => chosen(page).getByLabel('Goes behind');
     await behind().selectOption({ label: 'Saltings dish' });
-    await chosen(page).getByRole('button', { name: 'Plan so' }).click();
+    await chosen(page).getByRole('button', { name: 'Save it' }).click();
     await expect(behind().locator('option:checked')).toHaveText('Saltings dish');
     await page.getByRole('button', { name: 'Take it back' }).click();
     await expect(behind().locator('option:checked')).toHaveText('nothing');
@@ -80,11 +80,11 @@ test('a step and a day are fixed and let go', async ({ page }) => {
         .first()
         .click();
     await chosen(page).getByRole('button', { name: /^Fix:/ }).first().click();
-    await expect(chosen(page).getByRole('heading', { name: 'Fixed by you' })).toBeVisible();
+    await expect(chosen(page).getByRole('heading', { name: 'Pinned by you' })).toBeVisible();
     await chosen(page)
         .getByRole('button', { name: /^Let Ebb bowl go/ })
         .click();
-    await expect(chosen(page).getByRole('heading', { name: 'Fixed by you' })).toBeHidden();
+    await expect(chosen(page).getByRole('heading', { name: 'Pinned by you' })).toBeHidden();
     await page
         .getByRole('link', { name: /planned of/ })
         .nth(1)
@@ -96,7 +96,7 @@ test('a second pair of hands has a bench of its own', async ({ page }) => {
     await register(page);
     await draw(page, 'Ebb bowl');
     await page.goto('/shop/hands');
-    await page.getByText('Add somebody').click();
+    await page.getByText('Add a person').click();
     await page.getByLabel('Name', { exact: true }).fill('Idris Pell');
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByRole('region', { name: 'Idris Pell' })).toBeVisible();

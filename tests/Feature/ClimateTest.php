@@ -89,7 +89,7 @@ final class ClimateTest extends FeatureTestCase
             ->assertSessionHas('said', fn (string $said): bool => str_contains($said, 'kept as nonsense and not used'));
         self::assertSame(['range'], DB::table('air_readings')->whereNotNull('nonsense')->pluck('nonsense')->all());
         self::assertSame([18.0], array_column(app(Airs::class)->readings($air, 2), 'tempC'));
-        $this->get(route('climate'))->assertSee('No shop is so. Not used.');
+        $this->get(route('climate'))->assertSee('Not possible in a shop. Not used.');
         $this->post(route('climate.readings', $air), ['temp' => 'warm', 'rh' => '55'])->assertSessionHasErrors('temp');
         $this->post(route('climate.readings', $air), ['temp' => '18', 'rh' => '55', 'at' => '2027-01-01T08:00'])
             ->assertSessionHasErrors('at');

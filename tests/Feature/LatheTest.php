@@ -71,7 +71,7 @@ final class LatheTest extends FeatureTestCase
     {
         $piece = $this->drawn('mill', ['diameter' => '60', 'height' => '200', 'foot' => '55', 'bore' => '27']);
         self::assertSame('blank', $piece->document->value('starts_as'), 'where nobody says');
-        $this->get(route('pieces.shape', $piece))->assertSee('The least blank')
+        $this->get(route('pieces.shape', $piece))->assertSee('The smallest blank')
             ->assertSee('66 mm square and')->assertSee('Body from 0 mm to 208 mm');
         self::assertNotNull($piece->ready_at);
         $this->get(route('pieces.route', $piece))->assertOk()->assertSee('At 460 rpm; below 81 mm at 230 rpm')

@@ -20,6 +20,7 @@ final class Pages
         '/shelf', '/swatches', '/shop', '/shop/climate', '/shop/lathe', '/shop/instruments', '/shop/learnt',
         '/log', '/lab', '/shelf/count', '/shelf/mixes', '/shelf/woods', '/shelf/sizes', '/swatches/new',
         '/shelf/tin?product=Hard-wax%20oil', '/rack/for', '/rack/weights', '/empty', '/recipes',
+        '/help', '/help/words', '/help/words/tenon', '/help/figures', '/help/new', '/find?q=bowl',
     ];
 
     /** @return list<string> */

@@ -214,7 +214,7 @@ final class PieceTest extends FeatureTestCase
         preg_match('~<thead>(.*?)</thead>~s', $page, $head);
         preg_match_all('~<th[^>]*>\s*(.*?)\s*</th>~s', $head[1] ?? '', $columns);
         self::assertSame(
-            ['Coat', 'Rub the one below with', 'Take', 'Next coat after', 'Change it'],
+            ['Coat', 'Rub down the coat below with', 'Take', 'Next coat after', 'Change it'],
             array_map(strip_tags(...), $columns[1]), 'what, rub, take, when; the rest opens',
         );
     }
@@ -305,5 +305,42 @@ final class PieceTest extends FeatureTestCase
         self::assertSame([200, 2, 201], [
             $piece->revisions()->count(), $piece->revisions()->min('number'), $piece->refresh()->revision,
         ]);
+    }
+
+    public function test_undo_and_redo_say_what_they_do(): void
+    {
+        $piece = $this->bowl();
+        $this->get(route('pieces.coats', $piece))->assertDontSee('name and date')->assertSee('Undo');
+        $this->put("/pieces/$piece->id", [
+            'version' => 1, 'name' => 'Teal bowl', 'due' => '2026-12-19', 'purpose' => 'handled',
+        ])->assertSessionHasNoErrors();
+        $this->get(route('pieces.coats', $piece))->assertSeeInOrder(['Undo', 'name and date', 'Redo']);
+        $this->post(route('pieces.undo', $piece), ['version' => $piece->refresh()->version])
+            ->assertSessionHas('said', 'Undone: name and date.');
+        $this->get(route('pieces.coats', $piece))->assertSeeInOrder(['Redo', 'name and date']);
+        $this->post(route('pieces.redo', $piece), ['version' => $piece->refresh()->version])
+            ->assertSessionHas('said', 'Done again: name and date.');
+    }
+
+    public function test_a_line_is_redrawn_by_a_rule(): void
+    {
+        $piece = $this->bowl();
+        $outer = $this->body($piece)['shape']['outer'];
+        $redraw = fn (array $fields) => $this->post(
+            route('pieces.shape.redraw', $piece), ['version' => $piece->refresh()->version] + $fields,
+        );
+        $redraw(['way' => 'even-wall', 'redraw_wall' => '5 1/2'])->assertSessionHasNoErrors()
+            ->assertSessionHas('said', 'The inside is redrawn. Undo brings yours back.');
+        self::assertSame($outer, $this->body($piece)['shape']['outer']);
+        $this->get(route('pieces.shape', $piece))->assertSee('Wall 5.5 mm at thinnest')
+            ->assertSee('the inside redrawn');
+        $redraw(['way' => 'straight-inside', 'redraw_wall' => '7'])->assertSessionHasNoErrors();
+        self::assertCount(3, $this->body($piece)['shape']['inner']);
+        // What cannot be is said at its field, and nothing is changed.
+        $inner = $this->body($piece)['shape']['inner'];
+        $redraw(['way' => 'even-wall', 'redraw_wall' => '140'])->assertSessionHasErrors('redraw_wall');
+        $redraw(['way' => 'even-wall', 'redraw_wall' => ''])->assertSessionHasErrors('redraw_wall');
+        $redraw(['way' => 'round', 'redraw_wall' => '5'])->assertSessionHasErrors('way');
+        self::assertSame($inner, $this->body($piece)['shape']['inner']);
     }
 }

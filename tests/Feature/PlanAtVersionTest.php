@@ -196,7 +196,7 @@ final class PlanAtVersionTest extends FeatureTestCase
     {
         $this->bowl();
         $this->shop->increment('version');
-        $this->from('/bench')->post('/plan')->assertRedirect('/bench')->assertSessionHas('said', 'Planned anew.');
+        $this->from('/bench')->post('/plan')->assertRedirect('/bench')->assertSessionHas('said', 'Planned again.');
         $shop = Workshop::query()->findOrFail($this->shop->id);
         self::assertSame($shop->version, $shop->planned_version);
     }

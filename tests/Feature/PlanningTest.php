@@ -244,7 +244,7 @@ final class PlanningTest extends FeatureTestCase
             );
         }
         $this->post('/cautions', ['hazard' => 'rags'])->assertSessionHasNoErrors();
-        $this->get('/bench')->assertSee('The same while it is out:')->assertSeeInOrder(
+        $this->get('/bench')->assertSee('While the tin or tool is out, also on:')->assertSeeInOrder(
             ['Oil-varnish blend, coat 1 of 3', 'Oil-varnish blend, coat 1 of 3'],
         );
     }

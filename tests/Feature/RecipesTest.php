@@ -167,7 +167,7 @@ final class RecipesTest extends FeatureTestCase
         $this->put(route('recipes.update', $one), ['called' => 'First', 'good_for' => 'Bowls']);
         self::assertSame(['First', 'Bowls'], [$one->refresh()->recipe()->name, $one->recipe()->note]);
         $this->delete(route('recipes.destroy', $two))->assertSessionHas('recipeBack', $two->id);
-        $this->get('/recipes')->assertSee('Have it back');
+        $this->get('/recipes')->assertSee('Restore it');
         $this->get('/recipes')->assertDontSee('Second');
         $this->post('/recipes/use', ['recipe' => "own-$two->id", 'pieces' => [$this->bowl()->id]])
             ->assertSessionHasErrors('recipe');

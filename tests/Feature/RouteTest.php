@@ -74,7 +74,7 @@ final class RouteTest extends FeatureTestCase
         $order = $this->order($piece);
         self::assertGreaterThan(array_search('body/wipe-clean', $order, true), array_search($own, $order, true));
         self::assertLessThan(array_search('l1', $order, true), array_search($own, $order, true));
-        $this->get(route('pieces.route', $piece))->assertSee('Show it to Idris')->assertSee('Take this step out');
+        $this->get(route('pieces.route', $piece))->assertSee('Show it to Idris')->assertSee('Remove this step');
         $this->delete(route('pieces.own-steps.destroy', [$piece, $own]), ['version' => $piece->version]);
         self::assertNotContains($own, $this->order($piece));
         $this->post(route('pieces.own-steps', $piece), [
@@ -193,7 +193,7 @@ final class RouteTest extends FeatureTestCase
             self::assertEquals($piece->due_at, $one->due_at);
             self::assertNotNull($one->ready_at);
         }
-        $this->get('/bench')->assertSee('The same while it is out:');
+        $this->get('/bench')->assertSee('While the tin or tool is out, also on:');
         $this->post(route('pieces.copy', $piece), ['copies' => '99'])->assertSessionHasErrors('copies');
     }
 

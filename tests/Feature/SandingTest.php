@@ -61,7 +61,7 @@ final class SandingTest extends FeatureTestCase
     {
         $piece = $this->bowl();
         $this->work($piece, 'body/mount');
-        $this->get('/bench')->assertSee('In one go, grit by grit')->assertSee('Ghosts left')
+        $this->get('/bench')->assertSee('In one go, grit by grit')->assertSee('Scratches still show')
             ->assertSee('Start the clock');
         $step = $this->step($piece, 'body.inside/sand');
         $this->post(route('steps.start', $step));
@@ -146,7 +146,7 @@ final class SandingTest extends FeatureTestCase
             ->assertSee('Bowl 6');
         $this->put(route('learnt'), ['how' => 'hand', 'family' => 'open', 'use' => '0'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta($planned, $this->step($new, 'body.inside/sand')->minutes, 1e-9);
-        $this->get(route('learnt'))->assertSee('Left out: the model stands as it is.')->assertSee('from 6 records');
+        $this->get(route('learnt'))->assertSee('Left out: plans use the model alone.')->assertSee('from 6 records');
         $this->put(route('learnt'), ['how' => 'hand', 'family' => 'open', 'use' => '1']);
         self::assertGreaterThan(1.3 * $planned, $this->step($new, 'body.inside/sand')->minutes);
         // A record that is taken back teaches nothing.

@@ -51,7 +51,7 @@ final class WhatIfTest extends FeatureTestCase
         self::assertSame($fixed, (string) StepPin::query()->sole()->start_at);
         $this->post('/weeks/try', ['do' => ['away:2026-12-02:1']])->assertSessionHasNoErrors();
         self::assertSame($fixed, (string) $step->refresh()->start_at);
-        $this->get("/weeks?piece={$bowls[0]->id}")->assertOk()->assertSee('Fixed by you')->assertSee('Let go');
+        $this->get("/weeks?piece={$bowls[0]->id}")->assertOk()->assertSee('Pinned by you')->assertSee('Let go');
         // Fixed on a day on which the shop is then shut, it goes where it can.
         StepPin::query()->update(['start_at' => '2026-12-02 09:00:00']);
         $this->post('/plan')->assertRedirect();
@@ -106,7 +106,7 @@ final class WhatIfTest extends FeatureTestCase
         self::assertNotSame([], $moved);
         $was = $bowls[0]->plannedSteps()->whereNotNull('was_at')->where('minutes', '>', 0)->orderBy('was_at')->get();
         self::assertGreaterThan(2, $was->count());
-        $this->get('/weeks')->assertOk()->assertSee('Fix them as they were');
+        $this->get('/weeks')->assertOk()->assertSee('Pin them as they were');
         $moved = ['moved' => (int) $this->shop->refresh()->plan_summary?->movedAt?->getTimestamp()];
         $this->travel(2)->seconds();
         foreach ([1, 2] as $press) {
@@ -152,7 +152,7 @@ final class WhatIfTest extends FeatureTestCase
         $day = (string) $first->start_at?->toDateString();
         $onThatDay = $bowl->plannedSteps()->where('minutes', '>', 0)->whereDate('start_at', $day)
             ->where('start_at', '>=', now()->startOfMinute())->count();
-        $this->get("/weeks?day=$day")->assertOk()->assertSee('Fix this day');
+        $this->get("/weeks?day=$day")->assertOk()->assertSee('Pin this day');
         $this->post('/weeks/pins', ['day' => $day])->assertSessionHasNoErrors();
         self::assertSame($onThatDay, StepPin::query()->count());
         $this->delete('/weeks/pins', ['day' => $day]);

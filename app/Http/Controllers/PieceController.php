@@ -254,7 +254,7 @@ class PieceController extends Controller
     {
         return $this->changing(
             $request, $piece, fn ($edit) => $this->editor->step($piece, $edit->seen, -1),
-            [Change::Undone, say('http.piece.undone')],
+            [Change::Undone, say('http.piece.undone', ['what' => $this->about($piece, 'undoes')])],
         );
     }
 
@@ -262,8 +262,14 @@ class PieceController extends Controller
     {
         return $this->changing(
             $request, $piece, fn ($edit) => $this->editor->step($piece, $edit->seen, 1),
-            [Change::Redone, say('http.piece.done-again')],
+            [Change::Redone, say('http.piece.done-again', ['what' => $this->about($piece, 'redoes')])],
         );
+    }
+
+    /** @param  'undoes'|'redoes'  $way */
+    private function about(Piece $piece, string $way): string
+    {
+        return $piece->changesAbout()[$way]?->words() ?? say('http.piece.nothing');
     }
 
     /** "Ebb bowl" becomes "Ebb bowl 2", and so on with the next number that is free. */

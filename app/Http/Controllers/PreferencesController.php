@@ -7,8 +7,11 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ChangePassword;
 use App\Http\Requests\SavePreferences;
 use App\Models\Kept\Choices;
+use App\View\FirstVisit;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\Rule;
 
 class PreferencesController extends Controller
 {
@@ -20,10 +23,23 @@ class PreferencesController extends Controller
             'quiet' => isset($typed['quiet_from']) ? "$typed[quiet_from]-$typed[quiet_until]" : null,
         ]);
         unset($typed['own_time_zone'], $typed['quiet_from'], $typed['quiet_until']);
-        $more += ['tone' => $this->user($request)->prefers('tone')];
+        $had = $this->user($request)->preferences;
+        $more += array_filter(['tone' => $this->user($request)->prefers('tone'), 'visit' => $had->of('visit')]);
         $this->user($request)->update(['preferences' => new Choices($typed + $more)]);
 
         return back()->with('said', say('http.preferences.saved-you'));
+    }
+
+    /** On to the next of the first steps, or away from them. */
+    public function visit(Request $request): RedirectResponse
+    {
+        $steps = [...range(1, count(FirstVisit::STEPS) + 1), 'left'];
+        $typed = $request->validate(['visit' => ['required', Rule::in($steps)]]);
+        $user = $this->user($request);
+        $user->update(['preferences' => $user->preferences->with(['visit' => (string) $typed['visit']])]);
+
+        return FirstVisit::of($user) === null
+            ? back()->with('said', say('http.preferences.visit-over')) : back();
     }
 
     public function password(ChangePassword $request): RedirectResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\Register;
+use App\Models\Kept\Choices;
 use App\Models\Role;
 use App\Models\Workshop;
 use HonestGrain\Route\Bench;
@@ -32,7 +33,7 @@ class RegisterController extends Controller
             return $workshop->users()->create(
                 [
                     'name' => $typed['name'], 'email' => $typed['email'], 'password' => $typed['password'],
-                    'role' => Role::Owner,
+                    'role' => Role::Owner, 'preferences' => new Choices(['visit' => '1']),
                 ],
             );
         }));

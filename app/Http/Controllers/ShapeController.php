@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\RedrawShape;
 use App\Http\Requests\SaveShape;
 use App\Models\Change;
 use App\Models\Piece;
@@ -68,6 +69,17 @@ class ShapeController extends Controller
             $piece, $edit, $request->part(),
             fn (Part $part): Part => $part->shaped($part->profile->redrawn($request->shape())),
         ), [Change::Shape, say('http.shape.shape-saved')]);
+    }
+
+    public function redraw(RedrawShape $request, Piece $piece, PieceEditor $editor, Show $show): RedirectResponse
+    {
+        $isInside = $request->way()->isInside();
+
+        return $this->changing($request, $piece, fn (Edit $edit) => $editor->changePart(
+            $piece, $edit, $request->part(),
+            fn (Part $part): Part => $part->shaped($request->redrawn($part->profile, $show)),
+        ), $isInside ? [Change::InsideRedrawn, say('http.shape.inside-redrawn')]
+            : [Change::OutsideMirrored, say('http.shape.outside-mirrored')]);
     }
 
     /** The drawing and its numbers for nodes that are being dragged; nothing is stored. */

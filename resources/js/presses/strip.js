@@ -1,4 +1,4 @@
-// What waits for the network and what could not be taken, at the head of every page.
+// Waiting for the network and what could not be taken, at the head of every page.
 
 import { timeOfDay } from '../clock';
 import { say } from '../words';

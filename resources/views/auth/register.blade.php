@@ -7,7 +7,7 @@
                 ><input class="w-full" name="workshop" value="{{ old('workshop') }}" required maxlength="120"
             /></x-field>
             <x-field name="time_zone" label="Its time zone"
-                ><select class="w-full" name="time_zone">
+                ><select class="w-full" name="time_zone" @if (old('time_zone') === null) data-own-zone @endif>
                     @foreach (timezone_identifiers_list() as $zone)
                         <option @selected(old('time_zone', 'UTC') === $zone)>{{ $zone }}</option>
                     @endforeach</select

@@ -10,7 +10,7 @@
     <x-field name="grain" label="Grain">
         <x-choose name="grain" :options="lines('pages.blank-fields.grain')" :chosen="$core?->grain->value ?? 'side'" />
     </x-field>
-    <x-field name="rings" label="Its rings lie">
+    <x-field name="rings" label="How its rings lie">
         <x-choose name="rings" :options="$fields->rings()" :chosen="$core?->rings?->value ?? ''" />
     </x-field>
     @foreach ($fields->sizes($core) as $name => [$label, $value])
@@ -52,7 +52,7 @@
     <p class="field self-end">
         <label>
             <input type="checkbox" name="taken_as_dry" value="1" @checked(old('taken_as_dry', $core?->isTakenAsDry)) />
-            Take it as dry
+            Count it as dry
         </label>
     </p>
 </div>

@@ -112,7 +112,7 @@
                     </option>
                 @endforeach</select
         ></x-field>
-        <x-number name="for_minutes" label="Rings after, min" hint="Empty: it counts up." class="w-full" />
+        <x-number name="for_minutes" label="Rings after, min" hint="Leave empty to count up." class="w-full" />
         <x-field name="at_piece" label="At"
             ><select class="w-full" name="at_piece">
                 <option value="">no piece</option>
@@ -120,7 +120,7 @@
                     <option value="{{ $id }}" @selected((int) old('at_piece', $piece) === $id)>{{ $name }}</option>
                 @endforeach</select
         ></x-field>
-        <x-field name="called" label="Called (if you like)"
+        <x-field name="called" label="Name (optional)"
             ><input class="w-full" name="called" maxlength="80" value="{{ old('called') }}"
         /></x-field>
         <p><button class="press press-main">Start it</button></p>

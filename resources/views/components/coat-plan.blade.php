@@ -53,7 +53,7 @@
                 <thead>
                     <tr>
                         <th>Coat</th>
-                        <th>Rub the one below with</th>
+                        <th>Rub down the coat below with</th>
                         <th class="n">Take</th>
                         <th class="pl-8">Next coat after</th>
                         <th><span class="sr-only">Change it</span></th>
@@ -154,7 +154,7 @@
             @endforeach
             <x-coat-form :page="$page" :panel="$panel" class="mt-3 flex flex-wrap items-end gap-3">
                 <label class="small">
-                    <span class="faint">One more coat of</span>
+                    <span class="faint">Add a coat of</span>
                     <select name="product">
                         @foreach ($products as $product)
                             <option value="{{ $product }}" @selected($product === $panel->lastProduct())>

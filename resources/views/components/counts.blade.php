@@ -5,7 +5,7 @@
     @if ($counts)
         {{ $label }}
     @else
-        Left out: the model stands as it is.
+        Left out: plans use the model alone.
     @endif
     <button class="quiet">
         @if ($counts)

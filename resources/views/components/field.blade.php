@@ -4,13 +4,13 @@ the one that the label belongs to. --}}
 @php($tag = $for === null ? 'label' : 'div')
 <{{ $tag }} {{ $attributes->class('field') }}>
     @if ($for === null)
-        <span>{{ $label }}</span>
+        <span><x-termed>{{ $label }}</x-termed></span>
     @else
-        <label for="{{ $for }}">{{ $label }}</label>
+        <label for="{{ $for }}"><x-termed>{{ $label }}</x-termed></label>
     @endif
     {{ $slot }}
     @if ($hint)
-        <small class="faint block">{{ $hint }}</small>
+        <small class="faint block"><x-termed>{{ $hint }}</x-termed></small>
     @endif
     <x-refused :name="$name" />
 </{{ $tag }}>

@@ -16,14 +16,16 @@
             <x-fitting-fields :words="$words" :glues="$glues" :fitting="$fitting" />
         </x-placed>
     @endforeach
-    <x-disclosure label="Fit something bought" :open="$errors->has('fitting_*')" class="mt-3">
+    <x-disclosure label="Add a bought part" :open="$errors->has('fitting_*')" class="mt-3">
         <form method="post" action="{{ route('pieces.fittings.store', $piece) }}" class="mt-2" data-live>
             @csrf
             <x-at :page="$page" />
             <x-fitting-fields :words="$words" :glues="$glues" />
             <p class="faint small mb-2">
-                A ferrule by the inside of its tube; an insert or a kit by the hole that it goes into. What you fit
-                often is listed once, under Shop.
+                <x-termed
+                    >A ferrule by the inside of its tube. An insert or a kit by its hole. List once under Shop what you
+                    fit often.</x-termed
+                >
             </p>
             <button class="press press-main">Fit it</button>
         </form>

@@ -1,11 +1,13 @@
 @props(['page', 'part', 'words'])
 @php($piece = $page->piece)
 <section>
-    <h2>What the wood brings</h2>
+    <h2>Flaws in the wood</h2>
     @if ($part->flaws === [])
         <p class="faint mt-1">
-            No flaw is marked. A crack, a soft patch or a bark edge makes its own steps, slows the lathe and steers the
-            hold.
+            <x-termed
+                >No flaw is marked. A crack, a soft patch or bark adds steps. It slows the lathe and decides the
+                hold.</x-termed
+            >
         </p>
     @endif
     @foreach ($part->flaws as $flaw)
@@ -37,8 +39,10 @@
             <x-at :page="$page" />
             <x-flaw-fields :words="$words" />
             <p class="faint small mb-2">
-                Distances run along the line from its beginning: outside from the foot, inside and rim from the outer
-                edge, foot from its edge to the middle. Or press on the drawing where it begins and where it ends.
+                <x-termed
+                    >Outside is measured from the foot, all else from the outer edge. Or press on the drawing where the
+                    flaw begins and ends.</x-termed
+                >
             </p>
             <button class="press press-main">Mark it</button>
         </form>

@@ -4,8 +4,10 @@
     <h2>Holes</h2>
     @if ($part->holes === [])
         <p class="faint mt-1">
-            None besides the bore. A spout, a hook or a light goes across, at a height and a turn; steps of a bore go in
-            on the axis.
+            <x-termed
+                >No hole other than the bore. Holes for a spout, hook or light go across. Steps of a bore go in on the
+                axis.</x-termed
+            >
         </p>
     @endif
     @foreach ($part->holes as $hole)
@@ -28,8 +30,10 @@
             <x-at :page="$page" />
             <x-hole-fields :words="$words" />
             <p class="faint small mb-2">
-                Height, turn and angle are asked of a hole across alone; the turn counts from where the grain comes out.
-                Without a depth it goes through: into what is hollow, or out at the other side.
+                <x-termed
+                    >Height, turn and angle are only for a hole across. The turn counts from where the grain comes out.
+                    Without a depth the hole goes right through.</x-termed
+                >
             </p>
             <button class="press press-main">Place it</button>
         </form>

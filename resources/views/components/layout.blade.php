@@ -25,7 +25,7 @@
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body>
-    <a href="#content" class="sr-only focus:not-sr-only focus:absolute focus:bg-paper focus:p-3">To the content</a>
+    <a href="#content" class="sr-only focus:not-sr-only focus:absolute focus:bg-paper focus:p-3">Skip to the content</a>
     @auth
         <header class="no-print head flex items-baseline gap-x-8 gap-y-1 border-b border-ink pt-3.5 sm:flex-wrap">
             <a href="{{ route('bench') }}" class="pb-3 font-slab text-[1.15rem] font-semibold text-ink no-underline"
@@ -43,6 +43,8 @@
             </nav>
             <div class="faint small ml-auto flex items-baseline gap-5 pb-2">
                 <span>{{ $show->whereAndWhen($me->workshop) }}</span>
+                <a data-find href="{{ route('find') }}" aria-keyshortcuts="/">Find</a>
+                <a href="{{ route('help') }}" class="max-sm:hidden">Help</a>
                 <form method="post" action="{{ route('logout') }}">
                     @csrf
                     <button class="quiet whitespace-nowrap">Sign out</button>
@@ -55,10 +57,10 @@
             <div id="rings" class="rings" role="alert" hidden></div>
             <p id="away" class="warn page py-2" role="status" hidden>
                 <span id="stood"></span>
-                The shop’s computer does not answer. What counts goes on; what is pressed at the bench is kept here and
-                sent when it answers.
+                The shop’s computer does not answer. Clocks keep running. What you press at the bench is kept here and
+                sent later.
             </p>
-            <section id="presses" class="presses" aria-label="What waits for the network" hidden></section>
+            <section id="presses" class="presses" aria-label="Waiting for the network" hidden></section>
             <p
                 id="said"
                 role="status"
@@ -74,6 +76,7 @@
                     <button class="quiet" form="take-back">Take it back</button>
                 @endif
             </p>
+            <x-first-visit />
             @inject('shown', 'App\View\ShownErrors')
             @php($others = $shown->others($errors))
             @php($linked = $shown->linked($errors))
@@ -102,5 +105,15 @@
         @endif
         {{ $slot }}
     </main>
+    @auth
+        <footer class="no-print foot">
+            <nav aria-label="Help" class="flex flex-wrap gap-x-6 gap-y-1">
+                @foreach (lines('pages.help.foot') as $name => $label)
+                    <a href="{{ route($name) }}">{{ $label }}</a>
+                @endforeach
+            </nav>
+            <p>Honest Grain {{ config('app.version') }}</p>
+        </footer>
+    @endauth
 </body>
 </html>

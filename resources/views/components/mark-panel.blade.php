@@ -157,7 +157,7 @@
                 placeholder="{{ $show->bare($mark->waitHours) }}"
             />
         </x-set-row>
-        <x-set-row name="name" label="What you call it">
+        <x-set-row name="name" label="Name">
             <input name="name" value="{{ old('name', $mark->name) }}" maxlength="40" />
         </x-set-row>
         <x-set-row name="note" label="Note">
@@ -176,13 +176,13 @@
         @endif
         @if ($mark->technique->key() === 'pen-pattern')
             <p class="mt-2">
-                <a href="{{ route('pieces.marks.unit', [$piece, $mark->id()]) }}">Draw a unit of your own</a>
+                <a href="{{ route('pieces.marks.unit', [$piece, $mark->id()]) }}">Draw your own repeat</a>
                 @if ($mark->set->own)
                     <span class="faint small">This one is drawn by you.</span>
                 @endif
             </p>
         @endif
-        <p class="faint small mt-1">Grey figures are usual: leave a field empty to keep to them.</p>
+        <p class="faint small mt-1"><x-termed>Leave a field empty to use the grey figure.</x-termed></p>
     </form>
     <form id="mark-remove" method="post" action="{{ route('pieces.marks.destroy', [$piece, $mark->id()]) }}" data-live>
         @csrf

@@ -4,7 +4,7 @@
 <section aria-label="The band laid flat" class="mt-6 border-t border-ink pt-4">
     {!! $show->drawn($chosen->strip()) !!}
     @if ($chosen->isPartOfStrip())
-        <p class="small faint">A fifth of it, round the end grain; the template has all of it.</p>
+        <p class="small faint"><x-termed>A fifth of it, round the end grain. The template has it all.</x-termed></p>
     @endif
     <form
         method="get"
@@ -32,7 +32,7 @@
                     {{ $word }}
                 </button>
             @endforeach
-            <span class="faint">Large ones are tiled; each page has a line to check the printer by.</span>
+            <span class="faint">Large ones take several pages. A line on each checks the printer.</span>
         </p>
     </form>
 </section>

@@ -9,7 +9,7 @@
             <th>Height, {{ $show->unit(Unit::Length) }}</th>
             <th>Radius, {{ $show->unit(Unit::Length) }}</th>
             <th>Corner</th>
-            <th><span class="sr-only">Add or take out</span></th>
+            <th><span class="sr-only">Add or remove</span></th>
         </tr>
     </thead>
     <tbody>
@@ -26,6 +26,7 @@
                             ::aria-label="row.label + ', {{ $word }}'"
                             x-on:change="type"
                             x-on:blur="type"
+                            x-on:paste="paste"
                         />
                     </td>
                 @endforeach
@@ -58,7 +59,7 @@
                         :aria-label="'{{ say('pages.nodes.take-out') }} ' + row.label"
                         x-on:click="takeOut"
                     >
-                        Take out
+                        Remove
                     </button>
                 </td>
             </tr>

@@ -111,7 +111,7 @@
         </table>
         <x-why kind="workshop"> {{ $panel->aboutPlay() }} </x-why>
     @else
-        <p class="faint mt-1">One part. A lid, a plug, a handle or a finial is drawn from this one.</p>
+        <p class="faint mt-1"><x-termed>One part. Draw a lid, a plug, a handle or a finial from it.</x-termed></p>
     @endif
     <form method="post" action="{{ route('pieces.parts.store', $piece) }}" class="mt-3 flex flex-wrap items-end gap-3">
         @csrf
@@ -136,8 +136,10 @@
                 @csrf
                 <x-at :page="$page" />
                 <p class="faint small">
-                    All that was done to it is to be done once more, on a sound blank. The record keeps it; Undo does
-                    not tick it off again.
+                    <x-termed
+                        >Everything done to it must be done again, on a sound blank. The record stays. Undo does not
+                        tick the steps off again.</x-termed
+                    >
                 </p>
                 <button class="press mt-1">Make it again</button>
                 <x-refused name="part" class="block" />

@@ -12,12 +12,16 @@
                         <form id="undo" method="post" action="{{ route('pieces.undo', $piece) }}" data-live>
                             @csrf
                             <input type="hidden" name="version" value="{{ $piece->version }}" />
-                            <button class="quiet" title="Ctrl Z" @disabled(! $page->canUndo)>Undo</button>
+                            <button class="quiet" title="Ctrl Z" @disabled($page->undoes === null)>
+                                Undo <span class="max-sm:hidden">{{ $page->undoes?->words() }}</span>
+                            </button>
                         </form>
                         <form id="redo" method="post" action="{{ route('pieces.redo', $piece) }}" data-live>
                             @csrf
                             <input type="hidden" name="version" value="{{ $piece->version }}" />
-                            <button class="quiet" title="Ctrl Shift Z" @disabled(! $page->canRedo)>Redo</button>
+                            <button class="quiet" title="Ctrl Shift Z" @disabled($page->redoes === null)>
+                                Redo <span class="max-sm:hidden">{{ $page->redoes?->words() }}</span>
+                            </button>
                         </form>
                     </div>
                 </div>

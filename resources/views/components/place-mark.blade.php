@@ -43,14 +43,16 @@
             <input type="color" name="colour" value="{{ old('colour', '#2e4d63') }}" />
         </x-field>
     </div>
-    <x-field name="name" label="What you call it (may be empty)">
+    <x-field name="name" label="Name (optional)">
         <input class="w-full" name="name" value="{{ old('name') }}" maxlength="40" />
     </x-field>
     <button class="press press-main">Place it</button>
 </form>
 <p class="faint small mt-2">
-    Distances run along the surface: outside from the foot, all else from the outer edge. Once it is placed, its
-    settings and all that follows from them stand here.
+    <x-termed
+        >Outside is measured from the foot, all else from the outer edge. Its settings stand here once it is
+        placed.</x-termed
+    >
 </p>
 <x-disclosure label="Lay it out by proportion, or between two marks" :open="$laid" class="small mt-3">
     <form method="get" action="{{ route('pieces.marks', $piece) }}" class="mt-2 grid grid-cols-2 gap-x-5">

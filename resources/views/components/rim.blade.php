@@ -7,7 +7,9 @@
         @if ($words->isUneven())
             <p class="mt-1">{{ $words->sentence() }}</p>
         @else
-            <p class="faint mt-1">Level all round. A natural edge rises and drops: type it here.</p>
+            <p class="faint mt-1">
+                <x-termed>Level all round. A natural edge rises and drops: type it here.</x-termed>
+            </p>
         @endif
         <x-refused name="shape.rim" class="warn small block" />
         <x-disclosure
@@ -29,9 +31,11 @@
                 @method('put')
                 <x-at :page="$page" />
                 <p class="faint small">
-                    Angle, {{ $labels['rim_below'] }}, and how high that is over the foot. 0° is where the grain comes
-                    out, a quarter of a turn on it is 90°. One place is the highest: 0 below. Leave all empty for a
-                    level rim.
+                    <x-termed
+                        >Angle, {{ $labels['rim_below'] }}, and how high that is over the foot. 0° is where the grain
+                        comes out, 90° a quarter turn on. The highest place is 0 below. Leave all empty for a level
+                        rim.</x-termed
+                    >
                 </p>
                 <div class="gap-x-8 sm:columns-2">
                     @foreach ($words->rows() as $i => [$angle, $below, $over])

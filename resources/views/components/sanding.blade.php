@@ -18,7 +18,7 @@
                 @if ($s->borrowed)
                     <strong>Nothing to sand with.</strong>
                 @else
-                    <strong>The shelf does not reach.</strong>
+                    <strong>Your abrasives do not get there.</strong>
                 @endif
                 {{ $panel->missing() }}
                 <a href="{{ route('shelf') }}">Look at the shelf</a>
@@ -34,7 +34,7 @@
         @endif
         <input type="hidden" name="shown[]" value="{{ $face }}" />
         <div class="mt-3 grid grid-cols-2 gap-x-5">
-            <x-field :name="'cut['.$face.']'" label="Off the tool it is">
+            <x-field :name="'cut['.$face.']'" label="The tool left it">
                 <x-choose
                     name="cut[{{ $face }}]"
                     :options="$panel->cuts()"
@@ -73,7 +73,7 @@
                 id="tool-mark-{{ $face }}"
                 data-autosend
             />
-            <x-field :name="'stop_at['.$face.']'" label="Enough at" hint="empty: as asked">
+            <x-field :name="'stop_at['.$face.']'" label="Stop at" hint="empty: what the finish needs">
                 <input
                     class="w-full"
                     name="stop_at[{{ $face }}]"
@@ -114,7 +114,9 @@
         @endif
         <p class="small faint">{{ $panel->leaves() }}</p>
         @if ($s->way->objection)
-            <p class="note note-warn"><strong>Not that way here:</strong> {{ $show->said($s->way->objection) }}.</p>
+            <p class="note note-warn">
+                <strong>Other ways do not work here:</strong> {{ $show->said($s->way->objection) }}.
+            </p>
         @endif
         @if ($panel->whyNot() !== [])
             <x-disclosure label="Why not another way" class="small mt-1">
@@ -193,7 +195,7 @@
                 nothing to work against.
             </p>
         @endif
-        <x-field :name="'own['.$face.']'" label="Your own way, grits with their scale" class="mt-4" :for="'own-'.$face">
+        <x-field :name="'own['.$face.']'" label="Your own grits, with their scale" class="mt-4" :for="'own-'.$face">
             <span class="flex gap-2">
                 <input
                     class="w-full"

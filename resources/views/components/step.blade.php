@@ -50,7 +50,7 @@
             <b>{{ $step->number() }}. {{ $title }}</b>
         </p>
         <p class="small">{{ $words->line() }}</p>
-        <p class="faint small">{{ $show->said($step->details->because) }}</p>
+        <p class="faint small"><x-termed>{{ $show->said($step->details->because) }}</x-termed></p>
         @foreach ($isNext ? $step->details->hazards : [] as $hazard)
             <p class="small">
                 <b class="warn">{{ $show->said($hazard->title()) }}.</b> {{ $show->said($hazard->says()) }}
@@ -110,7 +110,7 @@
                 @csrf
                 @method('delete')
                 <input type="hidden" name="version" value="{{ $piece->version }}" />
-                <button class="quiet no-print">Take this step out</button>
+                <button class="quiet no-print">Remove this step</button>
             </form>
         @endif
     </div>

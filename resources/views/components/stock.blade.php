@@ -20,7 +20,7 @@
     @endforeach
     @foreach ($blanks as [$blank, $places, $drawing, $parts])
         @if ($loop->first)
-            <h2>The least blank</h2>
+            <h2>The smallest blank</h2>
         @endif
         <x-laid-out :blank="$blank" :places="$places" />
         @if ($drawing !== '')
@@ -41,10 +41,12 @@
                     <x-number name="stock_trim" label="Checked ends" class="w-full" />
                 </div>
                 <p class="faint small mb-2">
-                    In {{ $show->unit(\HonestGrain\Words\Unit::Length) }}. Round, square and log lie along the lathe; a
-                    slab and a half log are turned through their thickness. What is checked comes off each end.
+                    <x-termed
+                        >In {{ $show->unit(\HonestGrain\Words\Unit::Length) }}. Round, square and log lie along the
+                        lathe. Slab and half log are turned through their thickness. Checked ends come off.</x-termed
+                    >
                 </p>
-                <button class="press">Take this blank</button>
+                <button class="press">Use this blank</button>
             </form>
         </x-disclosure>
     @endforeach

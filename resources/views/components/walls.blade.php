@@ -3,9 +3,11 @@
 @php($labels = $words->labels())
 @if ($words->isHollow())
     <section>
-        <h2>Wall by callipers</h2>
+        <h2>Measured walls</h2>
         @if ($words->readings() === [])
-            <p class="faint mt-1">Nothing measured yet. Type what callipers say, and thick spots are marked.</p>
+            <p class="faint mt-1">
+                <x-termed>Nothing measured yet. Type what callipers say, and thick spots are marked.</x-termed>
+            </p>
         @else
             <table class="mt-2">
                 <thead>
@@ -13,7 +15,7 @@
                         <th class="n">Over the foot</th>
                         <th class="n">Measured</th>
                         <th class="n">Drawn</th>
-                        <th class="pl-4">So it is</th>
+                        <th class="pl-4">Against the drawing</th>
                         <th><span class="sr-only">Take it away</span></th>
                     </tr>
                 </thead>
@@ -68,7 +70,7 @@
                     @endforeach
                 </div>
                 <p class="faint small mb-2">
-                    Fully over its middle half, running out to both ends. Undo puts the wall back.
+                    <x-termed>Full depth over the middle half, fading to both ends. Undo puts the wall back.</x-termed>
                 </p>
                 <button class="press">Cut it deeper</button>
             </form>

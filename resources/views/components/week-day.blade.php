@@ -4,7 +4,7 @@
 <h2 class="text-[1.4rem]">{{ $show->day($day->day) }}</h2>
 <p class="mt-1">
     @if ($day->steps->isEmpty())
-        Nothing is planned for hands.
+        No work is planned.
     @else
         {{ $show->hours($day->minutes() / 60) }} of hands.
     @endif
@@ -20,7 +20,7 @@
             <span class="faint">{{ $day->who($step) }}</span>
         @endif
         @if ($day->isFixed($step))
-            <span class="faint">(fixed)</span>
+            <span class="faint">(pinned)</span>
         @endif
     </p>
 @endforeach
@@ -29,13 +29,13 @@
         <form method="post" action="{{ route('pins.store') }}">
             @csrf
             <input type="hidden" name="day" value="{{ $day->day->toDateString() }}" />
-            <button class="quiet">Fix this day</button>
+            <button class="quiet">Pin this day</button>
         </form>
         <form method="post" action="{{ route('pins.destroy') }}">
             @csrf
             @method('delete')
             <input type="hidden" name="day" value="{{ $day->day->toDateString() }}" />
-            <button class="quiet">Let it go</button>
+            <button class="quiet">Unpin it</button>
         </form>
     </div>
 @endif

@@ -47,7 +47,7 @@
                 <option value="{{ $id }}" @selected($id === $piece->behind_id)>{{ $name }}</option>
             @endforeach</select
     ></x-field>
-    <p class="col-span-2"><button class="press">Plan so</button></p>
+    <p class="col-span-2"><button class="press">Save it</button></p>
 </form>
 <h3 class="mt-3">Next of it</h3>
 @foreach ($chosen->steps as $step)
@@ -80,14 +80,14 @@
     <form method="post" action="{{ route('pins.store') }}">
         @csrf
         <input type="hidden" name="piece" value="{{ $piece->id }}" />
-        <button class="quiet">Fix all of it</button>
+        <button class="quiet">Pin all its steps</button>
     </form>
     @if ($chosen->pins !== [])
         <form method="post" action="{{ route('pins.destroy') }}">
             @csrf
             @method('delete')
             <input type="hidden" name="piece" value="{{ $piece->id }}" />
-            <button class="quiet">Let all of it go</button>
+            <button class="quiet">Unpin all its steps</button>
         </form>
     @endif
 </div>

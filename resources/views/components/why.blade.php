@@ -3,8 +3,10 @@
 <details class="why">
     <summary>Why?</summary>
     <div>
-        {{ $first }}
+        @if ($first)
+            <x-termed folded>{{ $first }}</x-termed>
+        @endif
         <b>{{ say('pages.why.'.$kind) }}.</b>
-        {{ $slot }}
+        <x-termed folded>{{ $slot }}</x-termed>
     </div>
 </details>

@@ -38,7 +38,7 @@
     </div>
 </x-disclosure>
 <div class="grid gap-x-8 sm:grid-cols-2">
-    <x-field name="also" label="Single days besides"
+    <x-field name="also" label="Extra days"
         ><input
             class="w-full"
             name="also"

@@ -1,6 +1,6 @@
 <x-piece :page="$page" tab="route" title="something is wrong">
     <h2>{{ $mend->what }}: what will you do?</h2>
-    <p class="faint">The piece is held back until you choose. What was done stays written in its record.</p>
+    <p class="faint"><x-termed>The piece is held back until you choose. Its record keeps what was done.</x-termed></p>
     <x-refused name="remedy" class="note note-warn block" />
     @if ($doubt !== null)
         <p class="note note-warn"><strong>Is it that?</strong> {{ $show->said($doubt) }}</p>
@@ -70,7 +70,7 @@
         <section class="mt-8 border-t border-rule pt-3" aria-labelledby="causes">
             <h2 id="causes">Where it may come from</h2>
             <p class="faint small">
-                What the plan of this piece speaks for stands first. Look closely: each shows itself in its own way.
+                <x-termed>The likeliest on this piece stand first. Look closely: each shows in its own way.</x-termed>
             </p>
             <dl class="mt-2 grid gap-x-10 lg:grid-cols-2">
                 @foreach ($causes as $cause)

@@ -3,8 +3,10 @@
     <div class="page hands">
         <h1>What is wrong with {{ $step->piece->name }}?</h1>
         <p class="faint">
-            At “{{ $show->said($step->title) }}”. Nothing is ticked off; the piece waits until you have chosen what to
-            do.
+            <x-termed
+                >At “{{ $show->said($step->title) }}”. Nothing is ticked off. The piece waits until you choose what to
+                do.</x-termed
+            >
         </p>
         <form
             method="post"

@@ -24,7 +24,7 @@
         <h2>{{ $plans === [] ? say('pages.pieces-coats.choose-coats') : say('pages.pieces-coats.other-coats') }}</h2>
         @if ($plans === [])
             <p class="faint mt-1">
-                Bare for now. Take a complete stack and change it, or start with none and add coats one by one.
+                <x-termed>No finish yet. Choose a proven set of coats and change it. Or add coats one by one.</x-termed>
             </p>
         @endif
         <form method="post" action="{{ route('pieces.coats', $piece) }}" class="mt-2" data-live>
@@ -61,12 +61,12 @@
                 @endforeach
                 <li class="flex items-baseline gap-3 border-b border-rule py-1.5">
                     <span><b>None yet</b> <span class="faint small">add coats one by one</span></span>
-                    <button class="quiet ml-auto whitespace-nowrap" name="stack" value="none">Start bare</button>
+                    <button class="quiet ml-auto whitespace-nowrap" name="stack" value="none">Start without one</button>
                 </li>
             </ul>
         </form>
         <p class="faint small mt-2">
-            The foot gets one coat of the same after the tenon is off, unless it has coats of its own.
+            <x-termed>The foot gets one coat too, once the tenon is off. Unless it has coats of its own.</x-termed>
         </p>
     </section>
 </x-piece>

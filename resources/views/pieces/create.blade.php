@@ -67,7 +67,7 @@
         </div>
         @include('pieces.foreseen')
         <div class="new-piece-fields">
-            <x-field name="name" label="What you call it" class="col-span-full"
+            <x-field name="name" label="Name" class="col-span-full"
                 ><input
                     class="w-full"
                     name="name"

@@ -60,7 +60,7 @@
 </div>
 <div id="foreseen-verdict" aria-live="polite">
     @if ($words)
-        <p class="faint">As things stand, with nothing else moved</p>
+        <p class="faint"><x-termed>As things stand, with nothing else moved</x-termed></p>
         <p @class(['font-slab text-[1.7rem] leading-tight font-semibold', 'warn' => $words->isLate()])>
             {{ $words->verdict() }}
         </p>
@@ -81,6 +81,6 @@
     @elseif ($problem !== '')
         <p class="note note-warn">{{ $problem }}</p>
     @else
-        <p class="faint">Its date stands here as soon as it has sizes.</p>
+        <p class="faint"><x-termed>Its date appears here once it has sizes.</x-termed></p>
     @endif
 </div>

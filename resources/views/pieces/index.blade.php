@@ -57,7 +57,7 @@
                             </span>
                             <span class="faint small">{{ $shelf->next($piece) }}</span>
                             @if ($shelf->isForbidden($piece))
-                                <span class="warn small">Its plan does not go together.</span>
+                                <span class="warn small">Its plan has a conflict.</span>
                             @endif
                             @if ($piece->isPutAway())
                                 <form method="post" action="{{ route('pieces.revive', $piece) }}">
@@ -69,7 +69,9 @@
                     </li>
                 @endforeach
             </ul>
-            <p class="faint small mt-5">All drawn to one scale: right half from outside, left half cut open.</p>
+            <p class="faint small mt-5">
+                <x-termed>All to one scale: right half from outside, left half cut open.</x-termed>
+            </p>
             <div class="mt-4 flex gap-6">
                 @if ($pieces->previousPageUrl())
                     <a href="{{ $pieces->previousPageUrl() }}">Earlier pieces</a>
@@ -79,18 +81,14 @@
                 @endif
             </div>
         @endif
-        <x-disclosure
-            label="Bring a piece in from a file"
-            :open="$errors->has('file') || $errors->has('document')"
-            class="mt-8"
-        >
+        <x-disclosure label="Import a piece" :open="$errors->has('file') || $errors->has('document')" class="mt-8">
             <form method="post" action="{{ route('pieces.import') }}" enctype="multipart/form-data" class="mt-3">
                 @csrf
                 <x-once />
-                <x-field name="file" label="A piece document (JSON), as this program exports it"
+                <x-field name="file" label="A piece file (JSON)"
                     ><input type="file" name="file" accept="application/json,.json" required
                 /></x-field>
-                <button class="press">Bring it in</button>
+                <button class="press">Import it</button>
             </form>
         </x-disclosure>
     </div>

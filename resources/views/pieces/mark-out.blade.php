@@ -78,8 +78,10 @@
             @endif
         @endforeach
         <p class="small faint mt-5">
-            Distances run along the surface and are cumulative, so that no error builds up: set each from the same edge.
-            Callipers are for the diameter at the line.
+            <x-termed
+                >Set each distance from the same edge, along the surface. Then no error builds up. Callipers are for the
+                diameter at the line.</x-termed
+            >
         </p>
     </div>
 </x-layout>

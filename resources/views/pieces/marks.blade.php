@@ -27,7 +27,7 @@
                     <div class="self-center">{!! $show->drawn($panel->plan($chosen)) !!}</div>
                 </div>
                 <p class="faint small min-h-[1.4em]" x-text="says" role="status">
-                    Drag along the outside, the section of the inside, the rim or an end to place a band.
+                    <x-termed>Drag along any face of the drawing to place a band.</x-termed>
                 </p>
                 @if ($part->marks !== [])
                     <div class="overflow-x-auto">

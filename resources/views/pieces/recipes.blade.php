@@ -5,8 +5,10 @@
         <a class="small" href="{{ route('recipes.index') }}">All recipes</a>
     </div>
     <p class="faint mt-1 max-w-[72ch]">
-        Sanding, marks, coats and ways together, in place of what is planned. Marks keep their share of the line; what
-        does not fit is said. Undo takes it back.
+        <x-termed
+            >It replaces the planned sanding, marks, coats and ways. Marks are scaled; what does not fit is said. Undo
+            takes it back.</x-termed
+        >
     </p>
     @if ($keeps !== null)
         <p class="note note-warn mt-3">{{ $keeps }}</p>
@@ -66,12 +68,12 @@
             </form>
         @endif
     @endif
-    <h2 class="mt-6">Keep this surface</h2>
+    <h2 class="mt-6">Save this surface</h2>
     <form method="post" action="{{ route('recipes.store') }}" class="mt-2 flex flex-wrap items-end gap-x-4" data-live>
         @csrf
         <x-once />
         <input type="hidden" name="piece" value="{{ $piece->id }}" />
-        <x-field name="name" label="As a recipe called"
+        <x-field name="name" label="Name of the recipe"
             ><input name="name" required maxlength="80" value="{{ old('name') }}"
         /></x-field>
         <x-field name="note" label="Good for" class="grow"

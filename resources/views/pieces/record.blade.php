@@ -27,7 +27,7 @@
                 <x-entry :entry="$entry" :undone="$undone" />
             @empty
                 <p class="faint mt-2">
-                    Nothing yet. Every “done”, note and mishap is written here with its time and the shop's air.
+                    <x-termed>Nothing yet. Steps done, notes and mishaps come here, with their time and air.</x-termed>
                 </p>
             @endforelse
             @if ($entries->hasMorePages())

@@ -142,7 +142,7 @@
                     @endif
                 @endforeach
             @empty
-                <p class="faint mt-1">For this piece there is one way only.</p>
+                <p class="faint mt-1"><x-termed>For this piece there is one way only.</x-termed></p>
             @endforelse
             @if ($told->hasOwnOrder())
                 <form method="post" action="{{ route('pieces.order', $piece) }}" class="mt-3" data-live>

@@ -78,9 +78,10 @@
                     <strong>Not saved.</strong> <span x-text="refused || problem"></span>
                 </p>
                 <p class="faint small mt-3">
-                    Drag a node; double-click the line to add one, a node to make it a corner or smooth. With the keys:
-                    arrows move it (with Shift ten times as far), C makes a corner, N adds a node, Delete takes it out.
-                    Squares are corners.
+                    <x-termed
+                        >Drag a node. Double-click the line to add one, a node for a corner. Arrow keys move it, with
+                        Shift ten times as far. C makes a corner, N adds a node, Delete removes it.</x-termed
+                    >
                 </p>
             </div>
         </div>
@@ -99,6 +100,28 @@
                         <x-nodes rows="innerRows" label="Inside, rim to bottom" />
                     @endif
                 </div>
+            </x-disclosure>
+            <x-disclosure label="Redraw a line by rule" :open="$errors->hasAny('way', 'redraw_wall')">
+                <form
+                    method="post"
+                    action="{{ route('pieces.shape.redraw', $piece) }}"
+                    class="mt-2 flex flex-wrap items-start gap-x-5"
+                    data-live
+                >
+                    @csrf
+                    <x-at :page="$page" />
+                    <x-field name="way" label="How">
+                        <x-choose name="way" :options="$panel->redraws()" />
+                    </x-field>
+                    @if ($part->profile->inner !== null)
+                        <x-number
+                            name="redraw_wall"
+                            :label="say('pages.pieces-shape.redraw-wall', ['unit' => $show->unit(Unit::Length)])"
+                            :value="$panel->thinnestWall()"
+                        />
+                    @endif
+                    <p class="sm:mt-6"><button class="press">Redraw it</button></p>
+                </form>
             </x-disclosure>
             <p class="ml-auto flex gap-5 self-start">
                 <a href="{{ route('pieces.stick', $piece) }}">Story stick</a>
@@ -157,7 +180,7 @@
                         <x-choose name="figured" :options="$page->figures()" :chosen="$part->figured?->value ?? ''" />
                     </x-field>
                     @if ($part->grain === HonestGrain\Geometry\GrainDirection::Side)
-                        <x-field name="rings" label="Its rings lie">
+                        <x-field name="rings" label="How its rings lie">
                             <x-choose
                                 name="rings"
                                 :options="App\View\BlankFields::rings()"

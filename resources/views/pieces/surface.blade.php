@@ -19,9 +19,12 @@
                 @endif
                 @if ($panels !== [])
                     <p class="faint">
-                        Lathe at most
-                        <b class="text-ink">{{ $panels[0]->sanding->way->rpm }} rpm</b>{{ $page->whySoSlow($show) }}.
-                        Rest away, sleeves tight, respirator on. <a href="{{ route('lab') }}">Try it in the grit lab</a>
+                        <x-termed
+                            >Lathe at most
+                            <b class="text-ink">{{ $panels[0]->sanding->way->rpm }} rpm</b
+                            >{{ $page->whySoSlow($show) }}. Rest away, sleeves tight, respirator on.
+                            <a href="{{ route('lab') }}">Try it in the grit lab</a></x-termed
+                        >
                     </p>
                 @endif
             </div>

@@ -73,7 +73,7 @@
                         <button type="button" class="quiet" x-on:click="gltf">Save as glTF</button>
                     </p>
                     <p class="faint small mt-3">
-                        Drag it to turn it, or use the arrow keys; the wheel, or plus and minus, brings it nearer.
+                        <x-termed>Drag it or use the arrow keys to turn it. The wheel, plus and minus zoom.</x-termed>
                     </p>
                 </div>
                 <x-why kind="workshop">

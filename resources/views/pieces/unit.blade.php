@@ -2,11 +2,13 @@
 <x-layout :title="say('pages.pieces-unit.unit-your-own', ['piece' => $piece->name])" section="pieces">
     <div class="page max-w-5xl" x-data="unitEditor">
         <p><a href="{{ $page->markTab($mark->id()) }}">{{ $piece->name }}: {{ $show->said($mark->label()) }}</a></p>
-        <h1 class="mt-1">A unit of your own</h1>
+        <h1 class="mt-1">Your own repeat</h1>
         <p class="faint mt-1">
-            Draw in the middle square; its neighbours are the same unit. Press to set points, press the last one again
-            to end a stroke. At a side it snaps to the height at which the other side is touched, so that it meets
-            itself. With keys: arrows move the cross, Enter sets a point, Escape ends a stroke, Backspace takes back.
+            <x-termed
+                >Draw in the middle square; the others repeat it. Press to set points. Press the last one again to end a
+                stroke. At a side a line snaps so that it meets itself. Arrow keys move the cross, Enter sets a point.
+                Escape ends a stroke, Backspace removes the last point.</x-termed
+            >
         </p>
         <svg
             x-ref="square"
@@ -14,7 +16,7 @@
             class="mt-3 block w-full cursor-crosshair touch-none"
             tabindex="0"
             role="application"
-            aria-label="The unit and its neighbours"
+            aria-label="The repeat and its neighbours"
             x-on:pointerdown="press"
             x-on:keydown="key"
         >
@@ -50,10 +52,10 @@
             @method('put')
             <x-at :page="$page" />
             <input type="hidden" name="strokes" x-ref="field" value="{{ json_encode($strokes) }}" />
-            <button class="press press-main">Keep the unit</button>
+            <button class="press press-main">Save the repeat</button>
             <button type="button" class="quiet" x-on:click="end">End the stroke</button>
             <button type="button" class="quiet" x-on:click="back">Take one back</button>
-            <button type="button" class="quiet" x-on:click="clear">Begin anew</button>
+            <button type="button" class="quiet" x-on:click="clear">Start again</button>
             <x-refused name="strokes" class="warn block" />
         </form>
         <form
@@ -68,7 +70,7 @@
             <x-field name="file" label="Or strokes from an SVG of your own: its lines and paths, set into the square">
                 <input type="file" name="file" accept=".svg,image/svg+xml" required />
             </x-field>
-            <button class="press mb-[0.8rem]">Bring it in</button>
+            <button class="press mb-[0.8rem]">Import it</button>
         </form>
     </div>
 </x-layout>

@@ -4,7 +4,10 @@
         <p><a href="{{ route('rack') }}">Rack</a></p>
         <h1 class="mt-2">What is ready for it</h1>
         <p class="faint mt-1">
-            The form and the sizes that were asked for, its foot too; sound ones first, then the least waste.
+            <x-termed
+                >Type the form and sizes of the order, with its foot. Sound blanks stand first, then the least
+                waste.</x-termed
+            >
         </p>
         <form method="get" class="mt-4 flex flex-wrap items-end gap-x-4">
             <x-field name="form" label="Form">
@@ -27,7 +30,9 @@
             <button class="press press-main mb-[0.8rem]">Look</button>
         </form>
         @if ($wanted && $found === [])
-            <p class="mt-6 font-semibold">Nothing that is ready yields that. Smaller, or a wait: see the rack.</p>
+            <p class="mt-6 font-semibold">
+                Nothing that is ready is big enough. Try a smaller size, or see what still dries on the rack.
+            </p>
         @elseif ($wanted)
             <table class="mt-4">
                 <thead>

@@ -6,12 +6,13 @@
         </p>
         <h1 class="mt-1">What could be made of it</h1>
         <p class="faint mt-1">
-            Each form as large as comes out of this blank, with its usual finish; the least lost stands first.
+            <x-termed
+                >Each form as large as this blank allows, with its usual finish. The one that wastes least stands
+                first.</x-termed
+            >
         </p>
         @if (! $page->isAny())
-            <p class="mt-6 font-semibold">
-                No form of the first page comes out of it: it is roughed out already, or too small.
-            </p>
+            <p class="mt-6 font-semibold">No form fits it: it is roughed out already, or too small.</p>
         @else
             <table class="mid mt-4">
                 <thead>

@@ -3,8 +3,10 @@
         <p><a href="{{ route('rack') }}">Rack</a></p>
         <h1 class="mt-2">Weights from a file</h1>
         <p class="faint mt-1">
-            A row each: number, date, grams and, where a meter was read, its percent. Parted by commas, semicolons or
-            tabs; a first row of words is passed over. Nothing is kept until you have looked at it.
+            <x-termed
+                >One row for each: number, date, grams, and percent by meter. Commas, semicolons or tabs between; a
+                heading row is skipped. You look at it before anything is kept.</x-termed
+            >
         </p>
         <form method="post" action="{{ route('rack.import') }}" enctype="multipart/form-data" class="mt-4">
             @csrf
@@ -23,7 +25,7 @@
             <button class="press">Look at them</button>
         </form>
         @if ($list)
-            <h2 class="mt-6">{{ count($list->good()) }} to bring in, {{ count($list->bad()) }} left out</h2>
+            <h2 class="mt-6">{{ count($list->good()) }} to import, {{ count($list->bad()) }} left out</h2>
             @if ($list->isCutShort)
                 <p class="note note-warn mt-1">The file is longer than one reading takes; the rest is left out.</p>
             @endif

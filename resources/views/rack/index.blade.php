@@ -49,7 +49,7 @@
                     @endif
                 </p>
                 <p class="faint mt-2">
-                    Put on what is drying: its number, its wood and its size. Three weighings give a date.
+                    <x-termed>Add what is drying: number, wood and size. Three weighings give a date.</x-termed>
                 </p>
             </div>
         @else
@@ -93,8 +93,10 @@
                 @endforeach
             </ul>
             <p class="faint small mt-5">
-                All drawn to one scale: right half from outside, left half cut open. A heavy line is sealer or wax, a
-                broken one the pith.
+                <x-termed
+                    >All to one scale: right half from outside, left half cut open. A heavy line is sealer or wax, a
+                    broken one the pith.</x-termed
+                >
             </p>
             <div class="mt-4 flex gap-6">
                 @if ($blanks->previousPageUrl())

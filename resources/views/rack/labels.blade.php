@@ -52,7 +52,7 @@
                     </table>
                 </article>
             @empty
-                <p class="faint mt-6">No blank on the rack has such a number.</p>
+                <p class="faint mt-6"><x-termed>No blank on the rack has such a number.</x-termed></p>
             @endforelse
         </div>
     </div>

@@ -26,8 +26,10 @@
                 @if ($page->plan() !== '')
                     <div class="mt-4">{!! $show->drawn($page->plan()) !!}</div>
                     <p class="faint small">
-                        From above, as it will be when it is ready: oval, the grain across the page. The broken line is
-                        the largest true circle{{ $page->within() }}.
+                        <x-termed
+                            >From above, as it will be when ready. Its grain runs across the page. The broken line is
+                            the largest true circle{{ $page->within() }}.</x-termed
+                        >
                     </p>
                 @endif
                 @if ($blank->photo)
@@ -65,7 +67,7 @@
                 <p class="small mt-1">
                     Turn it by hand first, all the way round; stand out of its line when it starts. Face shield.
                 </p>
-                <h2 class="mt-5">What the wood brings</h2>
+                <h2 class="mt-5">Flaws in the wood</h2>
                 @forelse ($page->core->flaws as $flaw)
                     <form
                         method="post"
@@ -199,7 +201,9 @@
                                     </tr>
                                 @empty
                                     <tr>
-                                        <td class="faint" colspan="4">None. The first one, the sooner the better.</td>
+                                        <td class="faint" colspan="4">
+                                            Not weighed yet. Weigh it soon: the first weights tell most.
+                                        </td>
                                     </tr>
                                 @endforelse
                             </tbody>

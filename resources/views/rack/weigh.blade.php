@@ -4,7 +4,7 @@
         <section aria-labelledby="weigh">
             <p><a href="{{ route('rack') }}">Rack</a></p>
             <h1 id="weigh" class="mt-2">Weigh the rack</h1>
-            <p class="faint mt-1">Number, weight, Enter; and the next one.</p>
+            <p class="faint mt-1"><x-termed>Number, weight, Enter; and the next one.</x-termed></p>
             <form
                 method="post"
                 action="{{ route('rack.weigh') }}"

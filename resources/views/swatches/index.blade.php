@@ -11,8 +11,10 @@
                     </p>
                 @else
                     <p class="faint mt-1">
-                        What they mix to on {{ mb_lcfirst($show->said($wheel->wood->said())) }}. Large ones are dyes,
-                        small ones mixtures.
+                        <x-termed
+                            >What they mix to on {{ mb_lcfirst($show->said($wheel->wood->said())) }}. Large ones are
+                            dyes, small ones mixtures.</x-termed
+                        >
                     </p>
                     {!! $show->drawn($wheel->drawn($show)) !!}
                     <form method="get" class="mt-1 grid grid-cols-[1fr_5rem_6rem] items-end gap-x-3">
@@ -175,7 +177,7 @@
         <section aria-labelledby="boards" class="mt-8 border-t border-ink pt-5">
             <div class="flex flex-wrap items-baseline gap-x-6">
                 <h2 id="boards">Test boards</h2>
-                <a href="{{ route('swatches.create') }}">Write one down</a>
+                <a href="{{ route('swatches.create') }}">Add a test board</a>
             </div>
             @if ($book->woods !== [])
                 <form method="get" class="mt-2 flex flex-wrap items-end gap-x-5">

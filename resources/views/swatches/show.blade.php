@@ -144,7 +144,7 @@
                 >
                     @csrf
                     @method('delete')
-                    <button class="quiet">Take it out of the book</button>
+                    <button class="quiet">Delete this board</button>
                 </form>
             </div>
         </div>

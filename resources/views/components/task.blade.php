@@ -1,0 +1,11 @@
+{{-- One task of the help: what is done, on which page, and how. --}}
+@props(['title', 'to' => null, 'page' => null])
+<section class="task">
+    <h3>{{ $title }}</h3>
+    @if ($to !== null)
+        <p class="small"><a href="{{ $to }}">{{ $page }}</a></p>
+    @endif
+    <ol>
+        {{ $slot }}
+    </ol>
+</section>

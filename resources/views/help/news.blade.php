@@ -1,0 +1,35 @@
+<x-help title="What is new" tab="help.new">
+    <div class="max-w-[68ch]">
+        <h1>What is new</h1>
+        <p class="faint mt-1">You work with version {{ config('app.version') }}.</p>
+        <section class="mt-5">
+            <h2>Version 0.22 <span class="faint small">30 November 2026</span></h2>
+            <ul class="help-list">
+                <li>Words of the craft have a dotted line: press one to read what it means.</li>
+                <li>Help: how to do each task, all keys, where figures come from.</li>
+                <li>Find pieces, recipes, blanks, tins and notes from every page with “/”.</li>
+                <li>“Take back” says what it takes back.</li>
+                <li>Sizes of a shape take sums: 120/3, or 4 1/2".</li>
+            </ul>
+        </section>
+        <section class="mt-5">
+            <h2>Version 0.21</h2>
+            <ul class="help-list">
+                <li>Recipes: a whole surface in one choice, on one piece or on several.</li>
+                <li>“Draw a piece” shows drawing, hours, cost and date while you type.</li>
+                <li>The Bench works without the network, counts its clocks and rings.</li>
+                <li>Mixing at the bench takes what you use off the shelf.</li>
+                <li>The shop’s tablets connect over https: start with --lan.</li>
+            </ul>
+        </section>
+        <section class="mt-5">
+            <h2>Version 0.20</h2>
+            <ul class="help-list">
+                <li>A late piece says why, and what each remedy costs.</li>
+                <li>Pin a step, a day or an order; drag due dates in Weeks.</li>
+                <li>Several people: hours and skills of each, and who does what.</li>
+                <li>A week to print on one sheet.</li>
+            </ul>
+        </section>
+    </div>
+</x-help>
