@@ -13,9 +13,11 @@ use HonestGrain\Piece\CoatedWhen;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Id;
 use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Sheen;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Said;
 use Illuminate\Validation\ValidationException;
 
 /** One press on the Coats page. */
@@ -42,9 +44,23 @@ final readonly class CoatChange
             'buff' => $part->withCoats($plan->buffed(BuffWith::tryFrom($this->typed['buff'] ?? ''))),
             'sheen' => $part->withCoats($plan->shining(Sheen::tryFrom($this->typed['sheen'] ?? ''))),
             'when' => $part->withCoats($plan->coatedWhen(CoatedWhen::tryFrom($this->typed['when'] ?? ''))),
-            'add' => $part->withCoats($plan->withCoat($this->coat($part, $plan, $tables))),
+            'add' => $part->withCoats($plan->withCoat(
+                $this->coat($part, $plan, $tables), $this->typed['under'] ?? null,
+            )),
             default => $part->withCoats($this->changed($plan)),
         };
+    }
+
+    /** The coats of one part put on another as well, as far as it has these faces. */
+    public function copied(CorePiece $core, Part $from, Tables $tables): CorePiece
+    {
+        $to = $core->part($this->typed['to'] ?? '') ?? throw self::gone('to');
+        $plan = $from->coatPlan($this->typed['plan'] ?? '') ?? throw self::gone('plan');
+        $there = $plan->onPart($to, $tables->coatings) ?? throw ValidationException::withMessages([
+            'to' => say('planning.coat-change.no-such-face', ['part' => Said::name($to->name)]),
+        ]);
+
+        return $core->withPart($to->coatedBy($there));
     }
 
     private static function gone(string $field): ValidationException
@@ -89,6 +105,7 @@ final readonly class CoatChange
             'remove' => $plan->withoutCoat($coat),
             'up' => $plan->withMoved($coat, -1),
             'down' => $plan->withMoved($coat, 1),
+            'place' => $plan->withPlaced($coat, $this->typed['under'] ?? null),
             default => $plan->withRubbedBelow($coat, Denib::tryFrom($this->typed['denib'] ?? '')),
         };
     }

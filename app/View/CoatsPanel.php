@@ -18,6 +18,7 @@ use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
 use HonestGrain\Drawing\Strata;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Tables;
@@ -127,6 +128,12 @@ final readonly class CoatsPanel
         }
 
         return $rows;
+    }
+
+    /** "under coat 2, oil-varnish blend" */
+    public function under(int $number, Coat $coat): string
+    {
+        return say('view.coats-panel.under', ['number' => $number, 'coat' => $coat->coating->name()]);
     }
 
     public function lastProduct(): ?string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Piece;
 use HonestGrain\Drawing\DivisionPlan;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Drawing\Frame;
@@ -23,6 +24,8 @@ use HonestGrain\Words\Said;
 /** The drawing to place marks on, and the lines a band can be dragged along. */
 final readonly class MarksPanel
 {
+    private const OTHERS = 60;
+
     /** @param  array<string, Worked>  $worked  by id of a mark */
     private function __construct(
         public string $drawing,
@@ -42,6 +45,43 @@ final readonly class MarksPanel
                 $part, $core->name, 'marks',
             )->withLengths($show->length(...))->detailed($frame)),
             $frame, $part, $tables, $part->worked(),
+        );
+    }
+
+    /** @return array<string, string> parts of pieces in work that marks can be copied to, this piece's own first */
+    public static function others(Piece $piece): array
+    {
+        $pieces = $piece->workshop->pieces()->working()->orderByRaw('id <> ?', [$piece->id])->orderByDesc('id')
+            ->limit(self::OTHERS)->toBase()->selectRaw(
+                "id, name, json_extract(document, '$.parts[*].id') as ids, "
+                ."json_extract(document, '$.parts[*].name') as names",
+            )->get();
+        $others = [];
+        foreach ($pieces as $one) {
+            $parts = array_combine(json_decode((string) $one->ids), json_decode((string) $one->names));
+            foreach ($parts as $id => $name) {
+                $others["$one->id/$id"] = count($parts) === 1 ? (string) $one->name : "$one->name, $name";
+            }
+        }
+
+        return $others;
+    }
+
+    /**
+     * Classes that the colours which are there can be changed to, where there are two of them or more.
+     *
+     * @param  array<string, list<string>>  $stains  by the key of the technique
+     * @return list<string>
+     */
+    public function classes(array $stains): array
+    {
+        $there = array_filter(
+            $this->part->marks, fn (Mark $mark): bool => isset($stains[$mark->technique->key()]),
+        );
+        $keys = array_unique(array_map(fn (Mark $mark): string => $mark->technique->key(), $there));
+
+        return count($there) < 2 ? [] : array_merge(
+            ...array_map(fn (string $key): array => $stains[$key], array_values($keys)),
         );
     }
 

@@ -74,6 +74,14 @@ final readonly class PiecePage
         );
     }
 
+    /** @return array<string, string> names of its other parts, by id */
+    public function otherParts(): array
+    {
+        $others = array_filter($this->core->parts ?? [], fn (Part $one): bool => $one->id !== $this->part?->id);
+
+        return array_column($others, 'name', 'id');
+    }
+
     /**
      * What is done first, as it happened, then what is planned, then what has no time yet.
      *

@@ -8,6 +8,7 @@ use App\Models\Kept\Objection;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\PlannedStep;
+use HonestGrain\Geometry\Form;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 
@@ -85,12 +86,26 @@ final readonly class PieceShelf
         return array_filter($piece->conflicts, fn (Objection $one): bool => $one->forbids) !== [];
     }
 
+    /**
+     * @param  list<string>  $there
+     * @return array<string, string> names of these forms, by their key
+     */
+    public static function forms(array $there, Show $show): array
+    {
+        $forms = array_filter(Form::cases(), fn (Form $form): bool => in_array($form->value, $there, true));
+
+        return array_combine(
+            array_column($forms, 'value'), array_map(fn (Form $form): string => $show->said($form->label()), $forms),
+        );
+    }
+
     /** @return array{string, string} what stands where there is no piece */
-    public static function empty(string $sought, PieceState $state): array
+    public static function empty(string $sought, PieceState $state, bool $isNarrowed): array
     {
         return [
             match (true) {
                 $sought !== '' => say('view.piece-shelf.no-piece-here-called', ['sought' => $sought]),
+                $isNarrowed => say('view.piece-shelf.none-so'),
                 $state === PieceState::Working => say('view.piece-shelf.no-pieces-work-yet'),
                 default => say('view.piece-shelf.none-yet'),
             },

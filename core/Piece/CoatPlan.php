@@ -112,10 +112,32 @@ final readonly class CoatPlan
         return null;
     }
 
-    /** The same with one more coat over all others. */
-    public function withCoat(Coat $coat): self
+    /** The same with one more coat: under one of them, or over all others. */
+    public function withCoat(Coat $coat, ?string $under = null): self
     {
-        return Copy::with($this, ['coats' => [...$this->coats, $coat]]);
+        $coats = $this->coats;
+        array_splice($coats, $under === null ? count($coats) : $this->placeOf($under), 0, [$coat]);
+
+        return Copy::with($this, ['coats' => $coats]);
+    }
+
+    /** Where a coat lies, the first on the wood first; over all others where there is none of that id. */
+    private function placeOf(string $coat): int
+    {
+        $place = array_search($coat, array_map(fn (Coat $one): string => $one->id, $this->coats), true);
+
+        return $place === false ? count($this->coats) : $place;
+    }
+
+    /** The same coats on the faces of another part, with ids of their own; null where it has none of these faces. */
+    public function onPart(Part $part, CoatingTable $table): ?self
+    {
+        $zones = Face::among($this->zones, $part->faces());
+        $layers = array_map(fn (Coat $coat): array => ['id' => Id::fresh('l')] + $coat->toArray(), $this->coats);
+
+        return $zones === [] ? null : self::read(Document::of([
+            'id' => Id::fresh('c'), 'zones' => Face::names($zones), 'layers' => $layers,
+        ] + $this->toArray()), $table);
     }
 
     public function withoutCoat(string $id): self
@@ -182,20 +204,34 @@ final readonly class CoatPlan
             && ($purpose !== Purpose::Water || $last->water->isAtLeast($now->water));
     }
 
-    /** The same with a coat one place up or down: it keeps its id, and how the one below is rubbed stays in place. */
+    /** The same with a coat one place up or down. */
     public function withMoved(string $id, int $by): self
     {
-        $place = array_search($id, array_map(fn (Coat $coat): string => $coat->id, $this->coats), true);
-        $coats = $this->coats;
-        if ($place === false || ! isset($coats[$place + $by])) {
+        $place = $this->placeOf($id);
+
+        if (! isset($this->coats[$place], $this->coats[$place + $by])) {
             return $this;
         }
-        [$coats[$place], $coats[$place + $by]] = [
-            $coats[$place + $by]->rubbedBelow($coats[$place]->denib),
-            $coats[$place]->rubbedBelow($coats[$place + $by]->denib),
-        ];
 
-        return Copy::with($this, ['coats' => array_values($coats)]);
+        return $this->withPlaced($id, $this->coats[$by < 0 ? $place + $by : $place + $by + 1]->id ?? null);
+    }
+
+    /**
+     * The same with a coat put under another, or over all: it keeps its id, and how the one below a place is rubbed
+     * stays in that place.
+     */
+    public function withPlaced(string $id, ?string $under): self
+    {
+        $coat = $this->coat($id);
+        if ($coat === null || $id === $under) {
+            return $this;
+        }
+        $rubs = array_map(fn (Coat $one): ?Denib => $one->denib, $this->coats);
+        $placed = $this->withoutCoat($id)->withCoat($coat, $under)->coats;
+
+        return Copy::with($this, ['coats' => array_map(
+            fn (Coat $one, ?Denib $rub): Coat => $one->rubbedBelow($rub), $placed, $rubs,
+        )]);
     }
 
     /** The same, what lies below a coat rubbed otherwise before it goes on. */

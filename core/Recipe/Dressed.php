@@ -33,6 +33,16 @@ final readonly class Dressed
         return self::sanded($part, $recipe, $tables)->marked($recipe, $tables)->coated($recipe, $tables);
     }
 
+    /**
+     * Further marks on a part, each at its share of the line there; what it has stays.
+     *
+     * @param  list<RecipeMark>  $marks
+     */
+    public static function withMarks(Part $part, array $marks, Tables $tables): self
+    {
+        return (new self($part, []))->given($marks, $tables);
+    }
+
     private static function sanded(Part $part, RecipePart $recipe, Tables $tables): self
     {
         $kept = array_diff_key(RecipePart::surface($part), array_flip(RecipePart::SANDING));
@@ -49,9 +59,16 @@ final readonly class Dressed
 
     private function marked(RecipePart $recipe, Tables $tables): self
     {
-        $part = $this->part->withoutMark(...array_map(fn (Mark $mark): string => $mark->id(), $this->part->marks));
-        $left = $this->left;
-        foreach ($recipe->marks as $one) {
+        $bare = $this->part->withoutMark(...array_map(fn (Mark $mark): string => $mark->id(), $this->part->marks));
+
+        return (new self($bare, $this->left))->given($recipe->marks, $tables);
+    }
+
+    /** @param  list<RecipeMark>  $marks */
+    private function given(array $marks, Tables $tables): self
+    {
+        [$part, $left] = [$this->part, $this->left];
+        foreach ($marks as $one) {
             [$with, $why] = self::withMark($part, $one, $tables);
             $part = $with ?? $part;
             if ($why !== null) {

@@ -5,7 +5,9 @@ declare(strict_types=1);
 // What is written and refused when a plan is made.
 return [
     'coat-change' => [
+        'no-such-face' => '{part} has none of these faces.',
         'gone' => [
+            'to' => 'That part is no longer there; look at the page again.',
             'plan' => 'These coats are no longer there; look at the page again.',
             'coat' => 'This coat is no longer there; look at the page again.',
         ],

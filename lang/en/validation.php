@@ -86,6 +86,7 @@ return [
         'bit_kind.*' => 'kind of the bits', 'bit_sizes.*' => 'diameters of the bits',
         'bit_length.*' => 'reach of the bits', 'starts_as' => 'what it begins as',
         'cutter_size.*' => 'size of the cutter', 'marks.*' => 'the ticked marks', 'by' => 'by',
+        'marks_to' => 'copy to', 'mark_class' => 'dye or stain',
         'azimuth_from' => 'turn from', 'azimuth_to' => 'turn to', 'bore_depth' => 'bore depth',
         'stock_form' => 'form of the blank', 'stock_length' => 'length of the blank',
         'stock_width' => 'width of the blank', 'stock_height' => 'thickness of the blank', 'stock_parts' => 'parts',

@@ -171,6 +171,7 @@ return [
         'due' => 'Due: {piece}',
     ],
     'coats-panel' => [
+        'under' => 'under coat {number}, {coat|lower}',
         'fine' => 'fine: {reason}',
         'counted' => '{coats} {coats?coat:coats}, {film}',
         'later' => [
@@ -493,6 +494,16 @@ return [
         'or' => '; or ',
     ],
     'piece-shelf' => [
+        'none-so' => 'No piece here is like that',
+        'every-wood' => 'every wood',
+        'every-form' => 'every form',
+        'sorts' => [
+            'due' => 'by due date',
+            'ready' => 'by ready date',
+            'name' => 'by name',
+            'wood' => 'by wood',
+            'new' => 'newest first',
+        ],
         'next' => 'next: {step}',
         'late' => 'late by {hours}',
         'ready' => 'ready ',

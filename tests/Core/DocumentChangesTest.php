@@ -140,6 +140,26 @@ final class DocumentChangesTest extends TestCase
         self::assertSame(['c1-1', 'c1-3'], array_column($rubbed->withoutCoat('c1-2')->coats, 'id'));
     }
 
+    public function test_a_coat_is_put_under_another_and_the_rubs_stay_in_their_places(): void
+    {
+        $plan = self::piece()->body()->coatPlan('c1') ?? self::fail('It has no coats.');
+        $rubbed = $plan->withRubbedBelow('c1-2', Denib::Paper);
+        $ids = fn (CoatPlan $of): array => array_map(fn (Coat $coat): array => [$coat->id, $coat->denib], $of->coats);
+        self::assertSame(
+            [['c1-3', null], ['c1-1', Denib::Paper], ['c1-2', null]], $ids($rubbed->withPlaced('c1-3', 'c1-1')),
+        );
+        self::assertSame(
+            [['c1-2', null], ['c1-3', Denib::Paper], ['c1-1', null]], $ids($rubbed->withPlaced('c1-1', null)),
+        );
+        self::assertSame($ids($rubbed), $ids($rubbed->withPlaced('c1-2', 'c1-2')));
+        self::assertSame($ids($rubbed), $ids($rubbed->withPlaced('none', 'c1-1')));
+        $fresh = new Coat('fresh', $plan->coats[0]->coating, null);
+        self::assertSame(
+            ['c1-1', 'fresh', 'c1-2', 'c1-3'], array_column($rubbed->withCoat($fresh, 'c1-2')->coats, 'id'),
+        );
+        self::assertSame('fresh', $rubbed->withCoat($fresh)->coats[3]->id);
+    }
+
     public function test_a_sheen_brings_its_rub_where_the_last_coat_comes_to_it(): void
     {
         $plan = self::piece()->body()->coatPlan('c1') ?? self::fail('It has no coats.');

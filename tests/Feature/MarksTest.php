@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Piece;
+use HonestGrain\Geometry\Form;
 use HonestGrain\Reading\Document;
 use Tests\Core\Told;
 
@@ -269,5 +270,58 @@ final class MarksTest extends FeatureTestCase
         }
 
         return $longest;
+    }
+
+    public function test_marks_are_copied_to_another_piece_at_the_same_share_of_its_line(): void
+    {
+        $from = $this->bowl();
+        $this->post(route('pieces.marks', $from), [
+            'version' => 1, 'technique' => 'beads', 'on' => 'outer', 'from' => '40', 'to' => '52',
+        ])->assertSessionHasNoErrors();
+        $to = $this->bowl(['name' => 'Wide bowl', 'shape' => Form::ShallowBowl->profile(390, 105, 135, 9)->toArray()]);
+        $mark = $this->body($from)['marks'][0]['id'];
+        $part = $this->body($to)['id'];
+        $give = fn (array $fields) => $this->post(route('pieces.marks.together', $from), [
+            'version' => $from->refresh()->version, 'together' => 'give', 'marks' => [$mark],
+        ] + $fields);
+        $this->get(route('pieces.marks', $from))->assertSee("value=\"$to->id/$part\"", false);
+        $give(['marks_to' => "$to->id/$part"])->assertSessionHasNoErrors()
+            ->assertSessionHas('said', 'Copied to Wide bowl.');
+        $there = $this->body($to)['marks'][0];
+        self::assertSame('beads', $there['technique']);
+        self::assertNotSame($mark, $there['id']);
+        // Half as large again, so half as far again.
+        self::assertEqualsWithDelta(60.0, $there['from_mm'], 1.0);
+        self::assertCount(1, $this->body($from)['marks']);
+        $give(['marks_to' => "$to->id/none"])->assertSessionHasErrors('marks_to');
+        $give(['marks_to' => '999999/p1'])->assertSessionHasErrors('marks_to');
+        $give([])->assertSessionHasErrors('marks_to');
+        self::assertCount(1, $this->body($to)['marks']);
+    }
+
+    public function test_the_dye_of_several_marks_is_changed_at_once(): void
+    {
+        $piece = $this->bowl();
+        foreach ([['20', '30'], ['50', '60']] as $n => [$low, $high]) {
+            $this->post(route('pieces.marks', $piece), [
+                'version' => $n + 1, 'technique' => 'dye', 'on' => 'outer', 'from' => $low, 'to' => $high,
+            ])->assertSessionHasNoErrors();
+        }
+        $this->post(route('pieces.marks', $piece), [
+            'version' => 3, 'technique' => 'grooves', 'on' => 'outer', 'from' => '80', 'to' => '82',
+        ])->assertSessionHasNoErrors();
+        $ids = array_column($this->body($piece)['marks'], 'id');
+        $change = fn (array $marks, ?string $class) => $this->post(route('pieces.marks.together', $piece), [
+            'version' => $piece->refresh()->version, 'together' => 'class', 'marks' => $marks, 'mark_class' => $class,
+        ]);
+        $change([$ids[0], $ids[1]], 'Alcohol dye (powder)')->assertSessionHasNoErrors();
+        self::assertSame(
+            ['Alcohol dye (powder)', 'Alcohol dye (powder)', null],
+            array_map(fn (array $mark) => $mark['settings']['product'] ?? null, $this->body($piece)['marks']),
+        );
+        // One that takes no dye: none of them is changed.
+        $change($ids, 'Water dye (powder)')->assertSessionHasErrors('mark_class');
+        $change([$ids[0]], null)->assertSessionHasErrors('mark_class');
+        self::assertSame('Alcohol dye (powder)', $this->body($piece)['marks'][0]['settings']['product']);
     }
 }

@@ -37,6 +37,33 @@ final class PartsTest extends FeatureTestCase
         }
     }
 
+    public function test_a_coat_is_added_in_its_place_and_all_are_put_on_another_part(): void
+    {
+        $piece = $this->drawn(Form::LiddedBox);
+        $this->put(route('pieces.coats', $piece), [
+            'version' => $piece->version, 'do' => 'stack', 'stack' => 'wiping-varnish', 'zones' => ['outside', 'rim'],
+        ])->assertSessionHasNoErrors();
+        $plan = $piece->refresh()->document->fields()['parts'][0]['coats'][0];
+        $put = fn (array $fields) => $this->put(route('pieces.coats', $piece), [
+            'version' => $piece->refresh()->version, 'plan' => $plan['id'],
+        ] + $fields);
+        $put([
+            'do' => 'add', 'product' => 'Dewaxed shellac (2 lb cut)', 'under' => $plan['layers'][1]['id'],
+        ])->assertSessionHasNoErrors();
+        $layers = fn (int $part): array => array_column(
+            array_slice($piece->refresh()->document->fields()['parts'][$part]['coats'], -1)[0]['layers'], 'product',
+        );
+        self::assertSame('Dewaxed shellac (2 lb cut)', $layers(0)[1]);
+        self::assertCount(count($plan['layers']) + 1, $layers(0));
+        $put(['do' => 'place', 'coat' => $plan['layers'][0]['id'], 'under' => ''])->assertSessionHasNoErrors();
+        self::assertSame('Dewaxed shellac (2 lb cut)', $layers(0)[0]);
+        $lid = $piece->document->fields()['parts'][1]['id'];
+        $put(['do' => 'copy', 'to' => $lid])->assertSessionHasNoErrors();
+        self::assertSame($layers(0), $layers(1));
+        $put(['do' => 'copy', 'to' => 'gone'])->assertSessionHasErrors('to');
+        $put(['do' => 'copy'])->assertSessionHasErrors('to');
+    }
+
     public function test_steps_stand_in_the_order_of_time_whatever_part_they_are_of(): void
     {
         foreach ([Form::LiddedBox, Form::Mill, Form::Scoop] as $form) {

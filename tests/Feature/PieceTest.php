@@ -276,7 +276,7 @@ final class PieceTest extends FeatureTestCase
         $put(['do' => 'unplan', 'plan' => $this->planId($piece, 0)]);
         $put(['do' => 'unplan', 'plan' => $this->planId($piece, 0)]);
         self::assertSame([], $this->body($piece)['coats']);
-        $this->get(route('pieces.coats', $piece))->assertSee('Bare for now');
+        $this->get(route('pieces.coats', $piece))->assertSee('No finish yet');
     }
 
     public function test_a_piece_put_away_leaves_the_plan_and_can_come_back(): void
@@ -342,5 +342,19 @@ final class PieceTest extends FeatureTestCase
         $redraw(['way' => 'even-wall', 'redraw_wall' => ''])->assertSessionHasErrors('redraw_wall');
         $redraw(['way' => 'round', 'redraw_wall' => '5'])->assertSessionHasErrors('way');
         self::assertSame($inner, $this->body($piece)['shape']['inner']);
+    }
+
+    public function test_a_list_of_pieces_is_narrowed_and_sorted(): void
+    {
+        $this->bowl(['name' => 'Ash late', 'due_at' => '2027-02-01T17:00:00Z']);
+        $this->bowl(['name' => 'Oak soon', 'wood' => 'Oak (white)', 'due_at' => '2026-12-20T17:00:00Z']);
+        $this->bowl(['name' => 'Ash undated', 'due_at' => null]);
+        $this->get('/pieces')->assertSeeInOrder(['Oak soon', 'Ash late', 'Ash undated']);
+        $this->get('/pieces?sort=name')->assertSeeInOrder(['Ash late', 'Ash undated', 'Oak soon']);
+        $this->get('/pieces?sort=new')->assertSeeInOrder(['Ash undated', 'Oak soon', 'Ash late']);
+        $this->get('/pieces?wood=Oak%20(white)')->assertSee('Oak soon')->assertDontSee('Ash late');
+        $this->get('/pieces?form=vase')->assertSee('No piece here is like that')->assertSee('Show all');
+        // What is not understood is taken as not asked.
+        $this->get('/pieces?form=cube&sort=colour')->assertOk();
     }
 }

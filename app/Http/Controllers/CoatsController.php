@@ -19,6 +19,8 @@ use App\View\CoatsPanel;
 use App\View\PiecePage;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Tables;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -62,7 +64,8 @@ class CoatsController extends Controller
     }
 
     /**
-     * One press changes one thing: take a stack, add, move or leave out a coat, rub between, buff, split off a zone.
+     * One press changes one thing: take a stack, add, move or leave out a coat, rub between, buff, split off a zone,
+     * put the same on another part.
      */
     public function update(
         ChangeCoats $request,
@@ -75,8 +78,13 @@ class CoatsController extends Controller
             throw ValidationException::withMessages(['when' => say('http.coats.coated-already')]);
         }
 
-        return $this->changing($request, $piece, fn (Edit $edit) => $editor->changePart(
-            $piece, $edit, $request->part(), $change->make(...),
-        ), [Change::Coats, say('http.coats.coats-saved')]);
+        $part = $request->part();
+
+        return $this->changing($request, $piece, fn (Edit $edit) => $request->validated('do') === 'copy'
+            ? $editor->change($piece, $edit, fn (CorePiece $core, Tables $tables): CorePiece => $change->copied(
+                $core, $core->partOrBody($part), $tables,
+            ))
+            : $editor->changePart($piece, $edit, $part, $change->make(...)),
+            [Change::Coats, say('http.coats.coats-saved')]);
     }
 }

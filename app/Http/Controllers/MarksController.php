@@ -10,6 +10,7 @@ use App\Http\Requests\TakeAway;
 use App\Models\Change;
 use App\Models\Piece;
 use App\Planning\Edit;
+use App\Planning\MarkGift;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\View\BandAsked;
@@ -20,11 +21,13 @@ use App\View\PiecePage;
 use App\View\Show;
 use Closure;
 use HonestGrain\Piece\Id;
+use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\OffItsLine;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Reading\Document;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -33,8 +36,11 @@ use Illuminate\Validation\ValidationException;
 
 class MarksController extends Controller
 {
-    public function __construct(private readonly PieceEditor $editor, private readonly Show $show)
-    {
+    public function __construct(
+        private readonly PieceEditor $editor,
+        private readonly MarkGift $gift,
+        private readonly Show $show,
+    ) {
     }
 
     public function show(Request $request, Piece $piece, ShopMapper $mapper): View
@@ -51,7 +57,7 @@ class MarksController extends Controller
             'chosen' => $part->hasMark($chosen)
                 ? new MarkPanel($part, $part->mark($chosen), $core->order, $drawings) : null,
             'laid' => BandAsked::laid($request, $part, $this->show),
-            'stains' => $this->stains($tables),
+            'stains' => $this->stains($tables), 'others' => MarksPanel::others($piece),
         ]);
     }
 
@@ -103,6 +109,14 @@ class MarksController extends Controller
     {
         [$ids, $byMm] = [$request->marks(), $request->byMm($this->show)];
         $way = $request->validated('together');
+        if ($way === 'give') {
+            return $this->give($request, $piece);
+        }
+        if ($way === 'class') {
+            return $this->change($request, $piece, fn (CorePiece $core, Part $part, Tables $tables): CorePiece => $core
+                ->withPart($this->reclassed($part, $ids, (string) $request->validated('mark_class'), $tables)),
+                [Change::MarkChanged, say('http.marks.class-changed')]);
+        }
         $words = match ($way) {
             'move' => [Change::MarksMoved, say('http.marks.moved')],
             'copy' => [Change::MarksCopied, say('http.marks.copied')],
@@ -121,6 +135,63 @@ class MarksController extends Controller
                 'mark' => $e->mark->label(), 'by' => $this->show->length($e->byMm, 1),
             ])]);
         }
+    }
+
+    /** Copies of them on another part, of this piece or of another in work, at the same share of the line. */
+    private function give(MoveMarks $request, Piece $piece): RedirectResponse
+    {
+        [$id, $part] = $request->to();
+        $target = $id === $piece->id ? $piece : $this->workshop($request)->pieces()->working()->find($id);
+        $target?->setRelation('workshop', $piece->workshop);
+        $given = null;
+        $answer = $target === null ? null : $this->changing($request, $piece, function (Edit $edit) use (
+            $request, $piece, $target, $part, &$given,
+        ): void {
+            $seen = $target->is($piece) ? $edit->seen : $target->version;
+            $given = $this->gift->give(
+                $piece, $request->part(), $request->marks(), $target, $part, new Edit($seen, $edit->what, $edit->user),
+            );
+        }, [Change::MarksCopied, '']);
+        if ($answer?->getSession()?->has('errors') === true) {
+            return $answer;
+        }
+        if ($answer === null || $given === null) {
+            throw ValidationException::withMessages(['marks_to' => say('http.marks.no-such-part')]);
+        }
+        $left = array_map($this->show->said(...), $given->left);
+        if (count($left) === count($request->marks())) {
+            throw ValidationException::withMessages([
+                'marks_to' => say('http.marks.none-fits', ['why' => implode(' ', $left)]),
+            ]);
+        }
+
+        return $answer->with('said', trim(say('http.marks.given', [
+            'piece' => $target->name, 'left' => implode(' ', $left),
+        ])));
+    }
+
+    /**
+     * The part with some of its marks of another class of dye, stain or paint.
+     *
+     * @param  list<string>  $ids
+     *
+     * @throws ValidationException where one of them cannot have it
+     */
+    private function reclassed(Part $part, array $ids, string $class, Tables $tables): Part
+    {
+        $stains = $this->stains($tables);
+        foreach (array_filter($ids, $part->hasMark(...)) as $id) {
+            $mark = $part->mark($id);
+            if (! in_array($class, $stains[$mark->technique->key()] ?? [], true)) {
+                throw ValidationException::withMessages([
+                    'mark_class' => say('http.marks.takes-no-class', ['mark' => $mark->label()]),
+                ]);
+            }
+            $settings = ['product' => $class] + $mark->settings();
+            $part = $part->withMark(Mark::read(Document::of(['settings' => $settings] + $mark->toArray()), $tables));
+        }
+
+        return $part;
     }
 
     public function destroy(TakeAway $request, Piece $piece, string $mark): RedirectResponse

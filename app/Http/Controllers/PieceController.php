@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\CopyPiece;
 use App\Http\Requests\ForeseePiece;
+use App\Http\Requests\ListPieces;
 use App\Http\Requests\StorePiece;
 use App\Http\Requests\TakeAway;
 use App\Http\Requests\UpdatePiece;
@@ -56,38 +57,23 @@ class PieceController extends Controller
     ) {
     }
 
-    public function index(Request $request, Show $show): View
+    public function index(ListPieces $request, Show $show): View
     {
-        $state = PieceState::tryFrom($request->string('state')->toString()) ?? PieceState::Working;
-        $pieces = $this->workshop($request)->pieces()->where('state', $state)
-            ->when(
-                $request->string('q')->toString() !== '',
-                fn ($query) => $query->where(
-                    'name', 'like', '%'.addcslashes($request->string('q')->toString(), '%_\\').'%',
-                ),
-            )
-            ->orderByRaw('due_at is null')->orderBy('due_at')->orderBy('name')
-            ->simplePaginate(
-                24,
-                [
-                    'id', 'workshop_id', 'name', 'form', 'wood', 'due_at', 'state', 'drawing', 'diameter_mm',
-                    'height_mm', 'ready_at', 'late', 'conflicts',
-                ],
-            )->withQueryString();
-        $next = $this->workshop($request)
-            ->plannedSteps()
-            ->whereIn('piece_id', $pieces->pluck('id'))
-            ->where('is_next', true)
-            ->orderBy('start_at')
-            ->get(['piece_id', 'title'])
-            ->keyBy('piece_id');
-
-        $sought = $request->string('q')->toString();
+        $workshop = $this->workshop($request);
+        $pieces = $request->of($workshop->pieces())->simplePaginate(24, [
+            'id', 'workshop_id', 'name', 'form', 'wood', 'due_at', 'state', 'drawing', 'diameter_mm', 'height_mm',
+            'ready_at', 'late', 'conflicts',
+        ])->withQueryString();
+        $next = $workshop->plannedSteps()->whereIn('piece_id', $pieces->pluck('id'))->where('is_next', true)
+            ->orderBy('start_at')->get(['piece_id', 'title'])->keyBy('piece_id');
+        $there = $workshop->pieces()->where('state', $request->state())->toBase()->distinct();
 
         return view('pieces.index', [
-            'pieces' => $pieces, 'state' => $state, 'q' => $sought,
+            'pieces' => $pieces, 'asked' => $request, 'state' => $request->state(), 'q' => $request->asked('q'),
             'shelf' => new PieceShelf($pieces->items(), $next, $show),
-            'empty' => PieceShelf::empty($sought, $state),
+            'empty' => PieceShelf::empty($request->asked('q'), $request->state(), $request->isNarrowed()),
+            'woods' => $show->woods((clone $there)->orderBy('wood')->pluck('wood')->all()),
+            'forms' => PieceShelf::forms((clone $there)->pluck('form')->map(strval(...))->all(), $show),
         ]);
     }
 

@@ -24,7 +24,7 @@ class ChangeCoats extends PieceChange implements TakesLists
     {
         return [
             'do' => ['required', Rule::in([
-                'stack', 'add', 'remove', 'up', 'down', 'denib', 'buff', 'sheen', 'when', 'unplan',
+                'stack', 'add', 'remove', 'up', 'down', 'place', 'copy', 'denib', 'buff', 'sheen', 'when', 'unplan',
             ])],
             'plan' => ['nullable', 'string', 'max:60'],
             'zones' => ['array'],
@@ -32,6 +32,8 @@ class ChangeCoats extends PieceChange implements TakesLists
             'stack' => ['nullable', 'string', 'max:60'],
             'product' => ['nullable', 'string', 'max:200'],
             'coat' => ['nullable', 'string', 'max:60'],
+            'under' => ['nullable', 'string', 'max:60'],
+            'to' => ['nullable', Rule::requiredIf($this->input('do') === 'copy'), 'string', 'max:40'],
             'denib' => ['nullable', Rule::enum(Denib::class)],
             'buff' => ['nullable', Rule::enum(BuffWith::class)],
             'sheen' => ['nullable', Rule::enum(Sheen::class)],

@@ -59,7 +59,13 @@
                         <th><span class="sr-only">Change it</span></th>
                     </tr>
                 </thead>
-                <tbody>
+                <tbody
+                    x-data="coatOrder"
+                    x-on:keydown="key"
+                    x-on:dragstart="lift"
+                    x-on:dragover="over"
+                    x-on:dragend="drop"
+                >
                     @foreach ($plan->coats as $i => $coat)
                         @foreach ($panel->objections($i) as $words)
                             <tr>
@@ -70,8 +76,17 @@
                                 </td>
                             </tr>
                         @endforeach
-                        <tr>
+                        <tr data-coat="{{ $coat->id }}">
                             <td>
+                                <span
+                                    role="button"
+                                    tabindex="0"
+                                    class="route-grip no-print"
+                                    draggable="true"
+                                    title="Drag, or Alt with the arrow keys"
+                                    aria-label="Move coat {{ $loop->iteration }}: Alt with arrow up or down"
+                                    >⠿</span
+                                >
                                 <b>{{ $loop->iteration }}</b> {{ $show->said($coat->coating->name()) }}
                                 @if ($coat->coating->fromLabel !== [])
                                     <span class="small">by your label</span>
@@ -129,6 +144,16 @@
                                             ↑
                                         </button>
                                     @endif
+                                    @if ($i + 1 < $count)
+                                        <button
+                                            class="quiet px-1"
+                                            name="do"
+                                            value="down"
+                                            aria-label="Coat {{ $loop->iteration }} later"
+                                        >
+                                            ↓
+                                        </button>
+                                    @endif
                                     <button
                                         class="quiet px-1"
                                         name="do"
@@ -163,8 +188,37 @@
                         @endforeach
                     </select>
                 </label>
+                @if ($count > 0)
+                    <label class="small">
+                        <span class="faint">Where</span>
+                        <select name="under">
+                            <option value="">over all others</option>
+                            @foreach ($plan->coats as $coat)
+                                <option value="{{ $coat->id }}">{{ $panel->under($loop->iteration, $coat) }}</option>
+                            @endforeach
+                        </select>
+                    </label>
+                @endif
                 <button class="press" name="do" value="add">Add it</button>
             </x-coat-form>
+            <x-coat-form :page="$page" :panel="$panel" class="coat-place" hidden>
+                <input type="hidden" name="coat" /><input type="hidden" name="under" />
+                <button name="do" value="place">Move the coat</button>
+            </x-coat-form>
+            @if ($count > 0 && $page->core?->hasParts())
+                <x-coat-form :page="$page" :panel="$panel" class="mt-2 flex flex-wrap items-end gap-3">
+                    <label class="small">
+                        <span class="faint">Put the same coats on</span>
+                        <select name="to">
+                            @foreach ($page->otherParts() as $id => $name)
+                                <option value="{{ $id }}">{{ $name }}</option>
+                            @endforeach
+                        </select>
+                    </label>
+                    <button class="quiet" name="do" value="copy">Copy them</button>
+                    <x-refused name="to" class="warn" />
+                </x-coat-form>
+            @endif
             <x-why kind="workshop">
                 {{ $panel->why() }} The verdicts follow from solvent, cure, wax and film. Your label replaces any
                 figure: <a href="{{ route('shelf') }}">Shelf</a>. Food and water only when fully cured, and only as the

@@ -1,6 +1,11 @@
-@props(['page'])
+@props(['page', 'others', 'classes'])
 @use('HonestGrain\Words\Unit')
-<x-disclosure label="With the ticked ones" :open="$errors->hasAny(['by', 'marks', 'together'])" class="small mt-2">
+@php($ways = array_diff_key(lines('http.move-marks.ways'), $classes === [] ? ['class' => 0] : []))
+<x-disclosure
+    label="With the ticked ones"
+    :open="$errors->hasAny(['by', 'marks', 'together', 'marks_to', 'mark_class'])"
+    class="small mt-2"
+>
     <form
         id="together"
         method="post"
@@ -11,13 +16,21 @@
         @csrf
         <x-at :page="$page" />
         <x-field name="together" label="Do this">
-            <x-choose name="together" :options="lines('http.move-marks.ways')" />
+            <x-choose name="together" :options="$ways" />
         </x-field>
         <x-number
             name="by"
             :label="say('pages.marks-together.by', ['unit' => $show->unit(Unit::Length)])"
             class="w-24"
         />
+        <x-field name="marks_to" label="Copy to">
+            <x-choose name="marks_to" :options="['' => '–'] + $others" />
+        </x-field>
+        @if ($classes !== [])
+            <x-field name="mark_class" label="Dye or stain">
+                <x-choose name="mark_class" :options="['' => '–'] + $show->products($classes)" />
+            </x-field>
+        @endif
         <button class="press mb-[0.8rem]">Do it</button>
         <x-refused name="marks" class="warn mb-[0.8rem] block" />
     </form>

@@ -11,18 +11,44 @@
                     >
                 @endforeach
             </nav>
-            <form method="get" class="ml-auto flex gap-2">
-                <input type="hidden" name="state" value="{{ $state->value }}" /><input
-                    type="search"
-                    name="q"
-                    value="{{ $q }}"
-                    aria-label="Find a piece by name"
-                    placeholder="Find by name"
-                /><button class="press">Find</button>
-            </form>
-            <a href="{{ route('recipes.index') }}">Recipes</a>
+            <a href="{{ route('recipes.index') }}" class="ml-auto">Recipes</a>
             <a href="{{ route('pieces.create') }}" class="press press-main">Draw a piece</a>
         </div>
+        <form method="get" class="mt-3 flex flex-wrap items-center gap-2" role="search">
+            <input type="hidden" name="state" value="{{ $state->value }}" />
+            <input
+                type="search"
+                name="q"
+                value="{{ $q }}"
+                aria-label="Find a piece by name"
+                placeholder="Find by name"
+            />
+            <x-choose
+                name="wood"
+                aria-label="Wood"
+                :options="['' => say('view.piece-shelf.every-wood')] + $woods"
+                :chosen="$asked->asked('wood')"
+                :is-wide="false"
+            />
+            <x-choose
+                name="form"
+                aria-label="Form"
+                :options="['' => say('view.piece-shelf.every-form')] + $forms"
+                :chosen="$asked->form()?->value ?? ''"
+                :is-wide="false"
+            />
+            <x-choose
+                name="sort"
+                aria-label="Order"
+                :options="lines('view.piece-shelf.sorts')"
+                :chosen="$asked->order()"
+                :is-wide="false"
+            />
+            <button class="press">Show</button>
+            @if ($asked->isNarrowed())
+                <a href="{{ route('pieces.index', ['state' => $state->value]) }}">Show all</a>
+            @endif
+        </form>
         @if ($pieces->isEmpty())
             <div class="py-16 text-center">
                 <p class="font-slab text-[1.4rem] font-semibold">{{ $empty[0] }}</p>

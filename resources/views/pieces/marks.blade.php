@@ -50,7 +50,7 @@
                             </tbody>
                         </table>
                     </div>
-                    <x-marks-together :page="$page" />
+                    <x-marks-together :page="$page" :others="$others" :classes="$panel->classes($stains)" />
                     @if ($chosen)
                         <x-mark-strip :page="$page" :chosen="$chosen" />
                     @endif

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Piece;
+use App\Models\PieceState;
+use HonestGrain\Geometry\Form;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Which pieces a list shows, and in which order; what is not understood is taken as not asked. */
+class ListPieces extends FormRequest
+{
+    /** Columns by the name of the order; those without the value come last. */
+    public const ORDERS = ['due' => 'due_at', 'ready' => 'ready_at', 'name' => 'name', 'wood' => 'wood', 'new' => 'id'];
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    public function state(): PieceState
+    {
+        return PieceState::tryFrom($this->asked('state')) ?? PieceState::Working;
+    }
+
+    public function asked(string $field): string
+    {
+        return mb_substr(trim($this->string($field)->toString()), 0, 120);
+    }
+
+    public function form(): ?Form
+    {
+        return Form::tryFrom($this->asked('form'));
+    }
+
+    public function order(): string
+    {
+        return isset(self::ORDERS[$this->asked('sort')]) ? $this->asked('sort') : 'due';
+    }
+
+    public function isNarrowed(): bool
+    {
+        return $this->asked('q') !== '' || $this->asked('wood') !== '' || $this->form() !== null;
+    }
+
+    /**
+     * @template T of \Illuminate\Database\Eloquent\Model
+     *
+     * @param  HasMany<Piece, T>  $pieces
+     * @return HasMany<Piece, T>
+     */
+    public function of(HasMany $pieces): HasMany
+    {
+        $column = self::ORDERS[$this->order()];
+        $pieces->where('state', $this->state())
+            ->when($this->asked('q') !== '', fn (Builder $query) => $query->where(
+                'name', 'like', '%'.addcslashes($this->asked('q'), '%_\\').'%',
+            ))
+            ->when($this->asked('wood') !== '', fn (Builder $query) => $query->where('wood', $this->asked('wood')))
+            ->when($this->form() !== null, fn (Builder $query) => $query->where('form', $this->form()));
+
+        return $this->order() === 'new' ? $pieces->orderByDesc('id')
+            : $pieces->orderByRaw("$column is null")->orderBy($column)->orderBy('name');
+    }
+}
