@@ -233,7 +233,8 @@ export default () => ({
         event.preventDefault();
         const { curve, i } = this.at(event);
         const shape = withColumns(this.shape, { curve, i }, event.target.dataset.axis, columns);
-        if (typeof shape === 'string') this.problem = say(shape, { rows: columns.length });
+        if (shape === 'too-many') this.problem = say('paste-too-many', { rows: columns.length });
+        else if (shape === 'no-numbers') this.problem = say('paste-no-numbers');
         else this.change(shape);
     },
     toggle(event) {

@@ -219,7 +219,7 @@ final class PlanningTest extends FeatureTestCase
         foreach (['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'] as $tab) {
             $this->get("/pieces/{$piece->id}/$tab")->assertOk();
         }
-        $this->get(route('pieces.coats', $piece))->assertSee('Bare for now');
+        $this->get(route('pieces.coats', $piece))->assertSee('No finish yet');
         $this->get(route('pieces.shape', $piece))->assertSee('no due date');
     }
 

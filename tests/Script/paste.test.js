@@ -37,8 +37,8 @@ test('a single number is typed as ever', () => {
 
 test('what does not fit changes nothing', () => {
     const from = { curve: 'outer', i: 2 };
-    expect(withColumns(shape, from, 'r', pasted('1\n2', number))).toBe('paste-too-many');
-    expect(withColumns(shape, { ...from, i: 0 }, 'r', pasted('1\nwide', number))).toBe('paste-no-numbers');
-    expect(withColumns(shape, { ...from, i: 0 }, 'r', pasted('1\t2\t3\n1\t2\t3', number))).toBe('paste-no-numbers');
+    expect(withColumns(shape, from, 'r', pasted('1\n2', number))).toBe('too-many');
+    expect(withColumns(shape, { ...from, i: 0 }, 'r', pasted('1\nwide', number))).toBe('no-numbers');
+    expect(withColumns(shape, { ...from, i: 0 }, 'r', pasted('1\t2\t3\n1\t2\t3', number))).toBe('no-numbers');
     expect(shape.outer[1]).toEqual([30, 60]);
 });

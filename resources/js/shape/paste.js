@@ -14,12 +14,11 @@ export function pasted(text, read) {
 }
 
 // The shape with them, from one node on down: one column for the axis that it was pasted on, two for height and
-// radius. A line of the page where they do not fit.
+// radius. What is wrong where they do not fit.
 export function withColumns(shape, { curve, i }, axis, columns) {
-    if (columns.length > shape[curve].length - i) return 'paste-too-many';
+    if (columns.length > shape[curve].length - i) return 'too-many';
     const wide = columns[0].length;
-    if (wide > 2 || columns.some((row) => row.length !== wide || !row.every(Number.isFinite)))
-        return 'paste-no-numbers';
+    if (wide > 2 || columns.some((row) => row.length !== wide || !row.every(Number.isFinite))) return 'no-numbers';
     const axes = wide === 2 ? ['z', 'r'] : [axis];
     return columns.reduce(
         (one, row, n) => axes.reduce((had, of, k) => typed(had, { curve, i: i + n }, of, row[k]), one),
