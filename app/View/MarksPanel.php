@@ -26,6 +26,8 @@ final readonly class MarksPanel
 {
     private const OTHERS = 60;
 
+    private const OF_PARTS = "json_extract(document,'$.parts[*].%s') %s";
+
     /** @param  array<string, Worked>  $worked  by id of a mark */
     private function __construct(
         public string $drawing,
@@ -52,10 +54,9 @@ final readonly class MarksPanel
     public static function others(Piece $piece): array
     {
         $pieces = $piece->workshop->pieces()->working()->orderByRaw('id <> ?', [$piece->id])->orderByDesc('id')
-            ->limit(self::OTHERS)->toBase()->selectRaw(
-                "id, name, json_extract(document, '$.parts[*].id') as ids, "
-                ."json_extract(document, '$.parts[*].name') as names",
-            )->get();
+            ->limit(self::OTHERS)->toBase()->select('id', 'name')
+            ->selectRaw(sprintf(self::OF_PARTS, 'id', 'ids'))->selectRaw(sprintf(self::OF_PARTS, 'name', 'names'))
+            ->get();
         $others = [];
         foreach ($pieces as $one) {
             $parts = array_combine(json_decode((string) $one->ids), json_decode((string) $one->names));
