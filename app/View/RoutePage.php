@@ -126,6 +126,11 @@ final readonly class RoutePage
         return $this->facts->offers;
     }
 
+    public function waysLabel(): string
+    {
+        return say('view.route-page.ways', ['count' => count($this->facts->offers)]);
+    }
+
     /** Where a step may stand, for the page's script: the numbers of the steps that hold it, and why. */
     public function room(PlannedStep $step): string
     {

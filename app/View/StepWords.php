@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\PlannedStep;
 use App\Models\StepState;
+use HonestGrain\Drawing\WaitLength;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 
@@ -88,8 +89,7 @@ final readonly class StepWords
         if ($details->wait === null) {
             return null;
         }
-        $from = $this->step->wait_from_h ?? $details->wait['min_hours'];
-        $until = $this->step->wait_from_h === null ? $details->wait['max_hours'] : $this->step->wait_until_h;
+        [$from, $until] = $this->hours();
 
         return say('view.step-words.then-wait', [
             'hours' => $this->show->hours($from),
@@ -97,6 +97,34 @@ final readonly class StepWords
             'what' => $details->waitFor === null ? ''
                 : ' '.$this->show->said($details->waitFor),
         ]);
+    }
+
+    /** The same as a line of a list has it, with its bar: "waits 4 h, at most 18 h,"; empty where nothing waits. */
+    public function waits(): string
+    {
+        [$from, $until] = $this->hours();
+
+        return $from <= 0.0 ? '' : rtrim(say('view.step-words.waits', [
+            'hours' => $this->show->hours($from),
+            'most' => $until === null ? '' : say('view.step-words.most', ['hours' => $this->show->hours($until)]),
+        ]), ',');
+    }
+
+    public function waitBar(): string
+    {
+        return WaitLength::svg($this->step->step, $this->hours()[0]);
+    }
+
+    /** @return array{float, ?float} the least and the most hours of its wait; 0 where there is none */
+    private function hours(): array
+    {
+        $wait = $this->step->details->wait;
+
+        return match (true) {
+            $wait === null => [0.0, null],
+            $this->step->wait_from_h === null => [$wait['min_hours'], $wait['max_hours']],
+            default => [$this->step->wait_from_h, $this->step->wait_until_h],
+        };
     }
 
     /** What the wait would be at the tin's own climate, where this shop's air makes another of it. */

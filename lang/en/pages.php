@@ -40,6 +40,15 @@ return [
             'enter' => 'Go to the next field',
             'escape' => 'Close what is open',
         ],
+        'key-names' => [
+            'find' => '/',
+            'enter' => 'Enter',
+            'escape' => 'Esc',
+            'arrows' => '← ↑ → ↓',
+            'c' => 'C',
+            'n' => 'N',
+            'delete' => 'Delete',
+        ],
         'drawing-keys' => [
             'arrows' => 'Move the node',
             'c' => 'Make it a corner, or smooth again',

@@ -541,6 +541,9 @@ return [
         'last' => 'last {calendarDay}',
     ],
     'route-page' => [
+        'ways' => 'Ways to go about it: {count} to choose',
+        'and-the-next' => '{titles}; the same for the next {more} steps',
+        'and-the-one-after' => '{titles}; the same for the next step',
         'anywhere' => 'anywhere',
         'wood-number-still-solid' => 'Its wood, number {number}, is still solid: rough it out, and weigh it from '
             .'then on. Its date comes with the third weighing.',
@@ -803,6 +806,7 @@ return [
         'missing' => 'Nobody here does: {skills}. Those steps go to whoever is free.',
     ],
     'step-words' => [
+        'waits' => 'waits {hours}{most}',
         'and-most-rpm' => ', at most {speedRpm} rpm',
         'most-rpm' => 'at most {speed} rpm',
         'then-wait' => 'Then wait {hours}{most}{what}.',

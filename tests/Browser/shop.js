@@ -51,7 +51,8 @@ export const test = base.extend({
 
 let people = 0;
 
-export async function register(page) {
+// A workshop of one's own; its first steps are left at once, unless a check follows them.
+export async function register(page, isLed = false) {
     const email = `maker-${process.pid}-${Date.now()}-${people++}@example.test`;
     await page.goto('/register');
     await page.getByLabel("The workshop's name").fill('Heron Wharf');
@@ -61,6 +62,10 @@ export async function register(page) {
     await page.getByLabel('Password again').fill('grebe-under-the-pier');
     await page.getByRole('button', { name: 'Register' }).click();
     await expect(page).toHaveURL(/pieces\/create/);
+    if (!isLed) {
+        await page.getByRole('button', { name: 'Leave the first steps' }).click();
+        await expect(page.getByText('First steps')).toHaveCount(0);
+    }
     return email;
 }
 

@@ -95,11 +95,12 @@ test('a new maker goes from a drawn bowl to a moved date, by mouse', async ({ pa
 
     // Steps have their place: one that may not stand there says why, one that may moves, by keys and by dragging.
     await page.getByRole('link', { name: 'Route' }).click();
-    const step = (words) => page.locator('.route-step').filter({ has: page.locator('p > b', { hasText: words }) });
+    const step = (words) =>
+        page.locator('.route-step').filter({ has: page.locator('.route-title', { hasText: words }) });
     await step('Sand the outside').locator('.route-grip').focus();
     await page.keyboard.press('Alt+ArrowUp');
     await expect(page.getByText('Moved.', { exact: false })).toBeVisible();
-    const titles = await page.locator('.route-step p > b').allTextContents();
+    const titles = await page.locator('.route-step .route-title').allTextContents();
     const at = (words) => titles.findIndex((text) => text.includes(words));
     expect(at('Sand the outside')).toBeLessThan(at('Sand the rim'));
     const grip = step('Dust off').locator('.route-grip');

@@ -376,7 +376,7 @@ final class BenchTest extends FeatureTestCase
         }
         $this->get(
             route('pieces.surface', $piece),
-        )->assertSee('The shelf does not reach')->assertSee('This is as far as it goes');
+        )->assertSee('Your abrasives do not get there')->assertSee('This is as far as it goes');
         $this->post('/shelf/abrasives', ['grit' => 'CAMI 240', 'discs' => '4'])->assertSessionHasNoErrors();
         $this->get(route('pieces.surface', $piece))->assertSee('CAMI 240');
         $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => ['recoat_from_h' => '900']])

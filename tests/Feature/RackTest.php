@@ -96,7 +96,7 @@ final class RackTest extends FeatureTestCase
             ."1;2026-11-01;heavy\n1;2027-11-01;1500\n";
         $file = UploadedFile::fake()->createWithContent('weights.csv', $csv);
         $this->post(route('rack.import'), ['file' => $file])->assertOk()
-            ->assertSee('2 to bring in, 4 left out')->assertSee('Number is “9”; no blank on the rack has it.')
+            ->assertSee('2 to import, 4 left out')->assertSee('Number is “9”; no blank on the rack has it.')
             ->assertSee('Date is “2026-13-01”')->assertSee('Grams is “heavy”')->assertSee('still to come');
         self::assertSame(0, $blank->weighings()->count(), 'nothing is kept before it is looked at');
         $this->put(route('rack.import'), ['rows' => $csv])->assertSessionHas('batch');
@@ -422,7 +422,7 @@ final class RackTest extends FeatureTestCase
             'form' => 'deep-bowl', 'diameter' => '250', 'height' => '85', 'wall' => '8', 'foot' => '240',
         ]))->assertSee('Nothing that is ready');
         $this->get(route('rack.for', ['form' => 'deep-bowl', 'diameter' => '400', 'height' => '85']))
-            ->assertSee('Nothing that is ready yields that');
+            ->assertSee('Nothing that is ready is big enough');
         $this->get(route('rack.for', ['diameter' => 'wide', 'height' => '85']))->assertSessionHasErrors('diameter');
     }
 
@@ -572,7 +572,7 @@ final class RackTest extends FeatureTestCase
         $this->get(route('pieces.create', ['blank' => $blank->id, 'form' => 'vase']))->assertOk()
             ->assertSee('value="vase"', false);
         $rough = $this->rackOne();
-        $this->get(route('rack.forms', $rough))->assertOk()->assertSee('No form of the first page comes out of it');
+        $this->get(route('rack.forms', $rough))->assertOk()->assertSee('No form fits it');
     }
 
     private function rackOne(): Blank

@@ -159,8 +159,8 @@ final class UnitsTest extends FeatureTestCase
             ->assertOk()
             ->assertSee('By day, °F')
             ->assertSee('value="69.8"', false)
-            ->assertSee('Least wall, in')
-            ->assertSee('Rim speed for sanding, ft/s');
+            ->assertSeeText('Least wall, in')
+            ->assertSeeText('Rim speed for sanding, ft/s');
         $this->put(
             '/shop',
             $this->shopForm(

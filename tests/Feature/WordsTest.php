@@ -194,7 +194,7 @@ final class WordsTest extends FeatureTestCase
             ['version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['inside' => 'P80, P181']],
         );
         self::assertStringStartsWith(
-            'Inside, your own way, grit 2 is "P181"; it takes a grade such as', session('errors')->first(),
+            'Inside, your own way, grit 2 is "P181"; it takes a grade from', session('errors')->first(),
         );
         $this->postJson(
             route('pieces.shape.preview', $piece), ['shape' => ['outer' => [[0, 40], [10, -3]], 'inner' => null]],

@@ -73,7 +73,7 @@ class PieceController extends Controller
             'shelf' => new PieceShelf($pieces->items(), $next, $show),
             'empty' => PieceShelf::empty($request->asked('q'), $request->state(), $request->isNarrowed()),
             'woods' => $show->woods((clone $there)->orderBy('wood')->pluck('wood')->all()),
-            'forms' => PieceShelf::forms((clone $there)->pluck('form')->map(strval(...))->all(), $show),
+            'forms' => PieceShelf::forms(array_values((clone $there)->pluck('form')->map(strval(...))->all()), $show),
         ]);
     }
 

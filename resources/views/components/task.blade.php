@@ -1,9 +1,9 @@
 {{-- One task of the help: what is done, on which page, and how. --}}
-@props(['title', 'to' => null, 'page' => null])
+@props(['title', 'to' => null, 'label' => null])
 <section class="task">
     <h3>{{ $title }}</h3>
     @if ($to !== null)
-        <p class="small"><a href="{{ $to }}">{{ $page }}</a></p>
+        <p class="small"><a href="{{ $to }}">{{ $label }}</a></p>
     @endif
     <ol>
         {{ $slot }}

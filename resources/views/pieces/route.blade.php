@@ -33,6 +33,55 @@
             @endif
         </div>
     </div>
+    <x-disclosure :label="$told->waysLabel()" class="no-print mb-4" id="ways">
+        <div class="ways">
+            @forelse ($told->offers() as $offer)
+                <h3 class="mt-3">{{ $show->said($offer->label) }}</h3>
+                @foreach ($offer->ways as $way)
+                    @php($look = 'flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1')
+                    @if ($way->isSo)
+                        <div class="{{ $look }}">
+                            <span class="grow font-semibold">{{ mb_ucfirst($show->said($way->words)) }}</span>
+                            <span class="faint small">{{ $told->costs($way) }}</span>
+                            <span class="small">so now</span>
+                        </div>
+                    @else
+                        <form method="post" action="{{ route('pieces.school', $piece) }}" class="{{ $look }}" data-live>
+                            @csrf
+                            @method('put')
+                            <input type="hidden" name="version" value="{{ $piece->version }}" />
+                            <input type="hidden" name="choice" value="{{ $offer->name }}" />
+                            <input type="hidden" name="way" value="{{ $way->value }}" />
+                            <span class="grow">{{ mb_ucfirst($show->said($way->words)) }}</span>
+                            <span class="faint small">{{ $told->costs($way) }}</span>
+                            <button class="quiet">This way</button>
+                            @can('run-shop')
+                                <button class="quiet" name="for_shop" value="1">Always, in this shop</button>
+                            @endcan
+                        </form>
+                    @endif
+                @endforeach
+            @empty
+                <p class="faint mt-1"><x-termed>For this piece there is one way only.</x-termed></p>
+            @endforelse
+            @if ($told->hasOwnOrder())
+                <form method="post" action="{{ route('pieces.order', $piece) }}" class="mt-3" data-live>
+                    @csrf
+                    @method('delete')
+                    <input type="hidden" name="version" value="{{ $piece->version }}" />
+                    <button class="quiet">Take back every step I moved</button>
+                </form>
+            @endif
+            <x-why kind="workshop">
+                Where more than one way is sound and none is chosen, the route takes the fewest mounts, and among those
+                what risks least: end grain is hollowed first, while there is mass outside it; in side grain the outside
+                gets its line first; the underside is sanded before the part is turned round; what holds it comes off
+                last, or early where one coat takes the foot with the rest or where it would go back on the lathe for
+                nothing else; a liner goes in first; a sealer goes on after sanding. What another way would cost stands
+                beside it. The order itself comes from what each step needs and what it would spoil.
+            </x-why>
+        </div>
+    </x-disclosure>
     @if ($page->steps->isEmpty())
         <p class="note note-warn">No route could be worked out; the remarks below say why.</p>
     @endif
@@ -106,62 +155,20 @@
                 </div>
                 <ol>
                     @foreach ($stage->steps as $step)
-                        <x-step :step="$step" :words="$show->step($step)" :piece="$piece" :told="$told" />
+                        <x-step
+                            :step="$step"
+                            :words="$show->step($step)"
+                            :piece="$piece"
+                            :told="$told"
+                            :cautions="$stage->cautions($loop->index, $show)"
+                        />
                     @endforeach
                 </ol>
             </section>
         @endforeach
     </div>
-    <div class="no-print mt-8 grid gap-x-14 gap-y-6 lg:grid-cols-2">
-        <section aria-labelledby="ways">
-            <h2 id="ways">Ways to go about it</h2>
-            @forelse ($told->offers() as $offer)
-                <h3 class="mt-3">{{ $show->said($offer->label) }}</h3>
-                @foreach ($offer->ways as $way)
-                    @php($look = 'flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1')
-                    @if ($way->isSo)
-                        <div class="{{ $look }}">
-                            <span class="grow font-semibold">{{ mb_ucfirst($show->said($way->words)) }}</span>
-                            <span class="faint small">{{ $told->costs($way) }}</span>
-                            <span class="small">so now</span>
-                        </div>
-                    @else
-                        <form method="post" action="{{ route('pieces.school', $piece) }}" class="{{ $look }}" data-live>
-                            @csrf
-                            @method('put')
-                            <input type="hidden" name="version" value="{{ $piece->version }}" />
-                            <input type="hidden" name="choice" value="{{ $offer->name }}" />
-                            <input type="hidden" name="way" value="{{ $way->value }}" />
-                            <span class="grow">{{ mb_ucfirst($show->said($way->words)) }}</span>
-                            <span class="faint small">{{ $told->costs($way) }}</span>
-                            <button class="quiet">This way</button>
-                            @can('run-shop')
-                                <button class="quiet" name="for_shop" value="1">Always, in this shop</button>
-                            @endcan
-                        </form>
-                    @endif
-                @endforeach
-            @empty
-                <p class="faint mt-1"><x-termed>For this piece there is one way only.</x-termed></p>
-            @endforelse
-            @if ($told->hasOwnOrder())
-                <form method="post" action="{{ route('pieces.order', $piece) }}" class="mt-3" data-live>
-                    @csrf
-                    @method('delete')
-                    <input type="hidden" name="version" value="{{ $piece->version }}" />
-                    <button class="quiet">Take back every step I moved</button>
-                </form>
-            @endif
-            <x-why kind="workshop">
-                Where more than one way is sound and none is chosen, the route takes the fewest mounts, and among those
-                what risks least: end grain is hollowed first, while there is mass outside it; in side grain the outside
-                gets its line first; the underside is sanded before the part is turned round; what holds it comes off
-                last, or early where one coat takes the foot with the rest or where it would go back on the lathe for
-                nothing else; a liner goes in first; a sealer goes on after sanding. What another way would cost stands
-                beside it. The order itself comes from what each step needs and what it would spoil.
-            </x-why>
-        </section>
-        <section aria-labelledby="own">
+    <div class="no-print mt-8">
+        <section aria-labelledby="own" class="max-w-2xl">
             <h2 id="own">A step of your own</h2>
             <form method="post" action="{{ route('pieces.own-steps', $piece) }}" class="mt-2" data-live>
                 @csrf
