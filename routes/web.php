@@ -18,6 +18,7 @@ use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FittingController;
 use App\Http\Controllers\FlawController;
+use App\Http\Controllers\GalleryController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HoleController;
 use App\Http\Controllers\InstrumentController;
@@ -38,6 +39,7 @@ use App\Http\Controllers\PinController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanExportController;
 use App\Http\Controllers\PreferencesController;
+use App\Http\Controllers\PublicPieceController;
 use App\Http\Controllers\RackController;
 use App\Http\Controllers\RackFormsController;
 use App\Http\Controllers\RackLabelController;
@@ -47,6 +49,7 @@ use App\Http\Controllers\RecipeUseController;
 use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RimController;
 use App\Http\Controllers\RouteController;
+use App\Http\Controllers\SaleController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShapeController;
 use App\Http\Controllers\ShelfController;
@@ -84,6 +87,12 @@ Route::middleware(['guest', KnowVisitor::class])->group(function (): void {
     Route::post('demo', [DemoController::class, 'store'])->middleware('throttle:register')->name('demo');
 });
 
+Route::middleware('throttle:public')->where(['token' => '[A-Za-z0-9]{32}'])->group(function (): void {
+    Route::get('made/{token}', [PublicPieceController::class, 'show'])->name('public-piece');
+    Route::get('made/{token}/photo/{number}', [PublicPieceController::class, 'photo'])->name('public-piece.photo')
+        ->whereNumber('number');
+});
+
 Route::get('calendar/{token}.ics', [CalendarController::class, 'subscription'])
     ->middleware('throttle:calendar')->where('token', '[A-Za-z0-9]{48}')->name('calendar.subscription');
 
@@ -114,6 +123,10 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     )->middleware('throttle:costly')->name('pieces.import');
     Route::get('pieces/foreseen', [PieceController::class, 'foreseen'])
         ->middleware(['throttle:tried', LeavesSession::class])->name('pieces.foreseen');
+    Route::middleware('throttle:costly')->group(function (): void {
+        Route::get('pieces/finished.csv', [GalleryController::class, 'csv'])->name('gallery.csv');
+        Route::get('pieces/finished.pdf', [GalleryController::class, 'pdf'])->name('gallery.pdf');
+    });
     Route::resource('pieces', PieceController::class)->except('edit');
     Route::prefix('pieces/{piece}')->name('pieces.')->group(function (): void {
         Route::get('shape', [ShapeController::class, 'show'])->name('shape');
@@ -171,6 +184,10 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::get('mend', [MendController::class, 'show'])->name('mend');
         Route::post('mend', [MendController::class, 'choose']);
         Route::delete('mend', [MendController::class, 'letGo']);
+        Route::get('sale', [SaleController::class, 'show'])->name('sale');
+        Route::put('sale', [SaleController::class, 'update']);
+        Route::put('sale/page', [SaleController::class, 'publish'])->name('sale.page');
+        Route::get('owner-card', [SaleController::class, 'card'])->name('owner-card');
         Route::get('record', [RouteController::class, 'record'])->name('record');
         Route::post('record', [LogController::class, 'store']);
         Route::post('parts/again', [MendController::class, 'again'])->name('parts.again');
@@ -314,6 +331,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         ->can('run-shop')->name('workers.destroy');
     Route::get('shop', [ShopController::class, 'show'])->name('shop');
     Route::put('shop', [ShopController::class, 'update'])->name('shop.update');
+    Route::put('shop/rates', [ShopController::class, 'rates'])->can('run-shop')->name('rates');
     Route::post('shop/people', [ShopController::class, 'invite'])->middleware('throttle:invite')->name('people.store');
     Route::delete('shop/people/{person}', [ShopController::class, 'remove'])->name('people.destroy');
     Route::post('shop/calendar', [ShopController::class, 'renewCalendar'])->name('calendar.renew');

@@ -131,6 +131,12 @@ class Piece extends Keeping
         ];
     }
 
+    /** @return HasOne<Sale, $this> */
+    public function sale(): HasOne
+    {
+        return $this->hasOne(Sale::class);
+    }
+
     /** @return HasMany<PlannedStep, $this> */
     public function plannedSteps(): HasMany
     {

@@ -37,6 +37,9 @@ use Illuminate\Support\Carbon;
  * @property OpenDays $also  dates on which it is open besides, or in hours of their own
  * @property UsualAir $climate
  * @property float $sanding_cap_m_s  at the rim
+ * @property float|null $hour_rate  what an hour of hands costs
+ * @property float|null $lathe_kw  what the lathe draws
+ * @property float|null $kwh_price
  * @property float $min_wall_mm  it warns of a thinner one
  * @property int $spare_chucks  chuck bodies besides the one on the lathe
  * @property bool $dries_apart  whether coats dry in air of their own, away from the dust of the bench
@@ -69,6 +72,7 @@ class Workshop extends Keeping
 
     protected $fillable = [
         'learnt', 'unlearnt', 'dye_factors',
+        'hour_rate', 'lathe_kw', 'kwh_price',
         'name', 'time_zone', 'hours', 'closed', 'also', 'climate', 'sanding_cap_m_s', 'min_wall_mm', 'spare_chucks',
         'dries_apart', 'school', 'instruments', 'equipment', 'is_demo', 'is_visit', 'last_seen_at', 'planned_at',
         'plan_summary',
@@ -80,6 +84,7 @@ class Workshop extends Keeping
             'hours' => KeptCast::of(OpenHours::class), 'closed' => Texts::class,
             'also' => KeptCast::of(OpenDays::class),
             'climate' => KeptCast::of(UsualAir::class), 'sanding_cap_m_s' => 'float', 'min_wall_mm' => 'float',
+            'hour_rate' => 'float', 'lathe_kw' => 'float', 'kwh_price' => 'float',
             'dries_apart' => 'boolean', 'school' => KeptCast::of(Choices::class),
             'instruments' => KeptCast::of(Choices::class), 'equipment' => DocumentCast::class, 'is_demo' => 'boolean',
             'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'planned_at' => 'datetime',

@@ -124,6 +124,7 @@ class AppServiceProvider extends ServiceProvider
             'invite '.($request->user()->workshop_id ?? $request->ip()),
         ));
         RateLimiter::for('sensor', fn (Request $request) => Limit::perMinute(120)->by('sensor '.$request->ip()));
+        RateLimiter::for('public', fn (Request $request) => Limit::perMinute(120)->by('public '.$request->ip()));
         RateLimiter::for('calendar', fn (Request $request) => Limit::perMinute(60)->by((string) $request->ip()));
 
         // Every row is reached through the signed-in workshop, so that another one's number finds nothing.

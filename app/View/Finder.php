@@ -9,6 +9,7 @@ use App\Models\Dye;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\Recipe;
+use App\Models\Sale;
 use App\Models\Swatch;
 use App\Models\Tin;
 use App\Models\Workshop;
@@ -68,6 +69,7 @@ final readonly class Finder
             $this->workshop->pieces()->orderByRaw('state <> ?', ['working'])->orderByDesc('id'),
             fn (string $word): array => [
                 'name' => $word, 'wood' => $word, 'form' => $this->forms($word),
+                'id' => $this->soldTo($word),
             ],
             fn (Piece $piece): FoundLine => new FoundLine(
                 $piece->name, route('pieces.route', $piece), implode(' · ', array_filter([
@@ -201,6 +203,14 @@ final readonly class Finder
         }
 
         return array_values($rows->limit(self::OF_EACH)->get($columns)->map($line)->all());
+    }
+
+    /** @return list<string> pieces that are for somebody of that name */
+    private function soldTo(string $word): array
+    {
+        return array_values(Sale::query()->whereRelation('piece', 'workshop_id', $this->workshop->id)
+            ->where('for_whom', 'like', '%'.addcslashes($word, '%_\\').'%')
+            ->pluck('piece_id')->map(strval(...))->all());
     }
 
     /** @return list<string> forms that the reader calls so */

@@ -12,6 +12,9 @@ use HonestGrain\Catalogue\Catalogue;
  */
 final class TermLinks
 {
+    /** Pages for hands in gloves: every target there is large, and none is a word. */
+    private const FOR_GLOVES = ['bench', 'cup', 'steps.wrong', 'shelf.count', 'rack.weigh', 'climate'];
+
     /** @var array<string, string>|null  id of the term, by each word that leads to it, in small letters */
     private ?array $terms = null;
 
@@ -35,6 +38,9 @@ final class TermLinks
     /** @param  string  $html  what stands in a page, with its tags; what is a link already stays as it is */
     public function in(string $html): string
     {
+        if (request()->routeIs(...self::FOR_GLOVES)) {
+            return $html;
+        }
         $within = false;
         $parts = preg_split('~(<[^>]*>)~', $html, -1, PREG_SPLIT_DELIM_CAPTURE);
         assert($parts !== false);

@@ -12,6 +12,7 @@ use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Sheen;
+use HonestGrain\Wood\Dust;
 
 /**
  * What a surface is good for, in three words to compare by: the products' own columns for food and water, and how it
@@ -49,7 +50,12 @@ final readonly class Serves
             }
         }
 
-        return new self($food[0] ?? null, array_reduce(
+        // Whatever lies over it: nobody eats or drinks from poisonous wood.
+        $isPoison = array_filter(
+            $piece->parts, fn (Part $part): bool => $part->wood->nature->dust === Dust::Poisonous,
+        ) !== [];
+
+        return new self($isPoison ? FoodUse::No : $food[0] ?? null, array_reduce(
             $water,
             fn (WaterResistance $so, WaterResistance $one): WaterResistance => $one->isAtLeast($so) ? $so : $one,
             WaterResistance::Good,

@@ -201,6 +201,12 @@ return [
         'weighs-about-drawn' => 'Weighs about {mass} as drawn.',
         'weighed' => 'Weighed {mass}.',
     ],
+    'sale' => [
+        'saved' => 'Saved.',
+        'public' => 'Whoever has its address can see it now.',
+        'private' => 'Nobody else can see it.',
+        'rates' => 'Saved; what each piece costs follows.',
+    ],
     'session' => [
         'no-one-here-signs' => 'No one here signs in with this address and password. Check both; capitals count in '
             .'the password.',

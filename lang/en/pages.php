@@ -69,6 +69,10 @@ return [
         'l' => 'Keep the screen on',
         'help' => 'These keys',
     ],
+    'owner-card' => [
+        'title' => '{piece}, for its owner',
+        'photograph' => 'Photograph of {piece}',
+    ],
     'climate' => [
         'rule' => 'As a rule, {unit}',
         'to' => 'To, {unit}',
@@ -141,6 +145,7 @@ return [
         'pages' => [
             'recipes' => 'Recipes',
             'route' => 'Route',
+            'sale' => 'Sale',
             'record' => 'Record',
         ],
         'tabs' => [

@@ -17,6 +17,7 @@ import './photographs';
 import planNews from './plan-news';
 import './presses';
 import './prices';
+import './qr';
 import './terms';
 import routeOrder from './route-order';
 import shapeEditor from './shape-editor';

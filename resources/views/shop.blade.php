@@ -187,6 +187,37 @@
                     <button type="button" class="quiet" data-tone>Try the tone</button>
                 </p>
             </form>
+            @can('run-shop')
+                <h2 class="mt-5" id="rates">What an hour costs</h2>
+                <form
+                    method="post"
+                    action="{{ route('rates') }}"
+                    class="mt-2 grid grid-cols-3 items-end gap-x-6"
+                    data-live
+                >
+                    @csrf
+                    @method('put')
+                    <x-number
+                        name="hour_rate"
+                        label="An hour of hands"
+                        :value="$show->bare($workshop->hour_rate)"
+                        class="w-full"
+                    />
+                    <x-number
+                        name="lathe_kw"
+                        label="Lathe draws, kW"
+                        :value="$show->bare($workshop->lathe_kw)"
+                        class="w-full"
+                    />
+                    <x-number
+                        name="kwh_price"
+                        label="A kilowatt-hour"
+                        :value="$show->bare($workshop->kwh_price)"
+                        class="w-full"
+                    />
+                    <p><button class="press">Save the costs</button></p>
+                </form>
+            @endcan
             <h2 class="mt-5">Password</h2>
             @cannot('change-password')
                 <p class="note">

@@ -36,7 +36,7 @@ final class FoldersOfCore
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Layout', 'Colour', 'Coating', 'Abrasive', 'Holding',
             'Catalogue', 'Technique', 'Lathework',
         ],
-        'Recipe' => ['Reading', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Technique', 'Piece'],
+        'Recipe' => ['Reading', 'Wood', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Technique', 'Piece'],
         'Rack' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Holding', 'Piece', 'Lathework'],
         'Schedule' => ['Reading', 'Coating'],
         'Route' => [

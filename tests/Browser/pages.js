@@ -23,7 +23,20 @@ const sound = new HtmlValidate({
     },
 });
 
-const OF_A_PIECE = ['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'mark-out', 'turned', 'recipes'];
+const OF_A_PIECE = [
+    'shape',
+    'surface',
+    'marks',
+    'coats',
+    'route',
+    'record',
+    'card',
+    'mark-out',
+    'turned',
+    'recipes',
+    'sale',
+    'owner-card',
+];
 
 export const PAGES = [
     '/sign-in',

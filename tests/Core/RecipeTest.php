@@ -188,6 +188,16 @@ final class RecipeTest extends TestCase
         self::assertSame('low', $serves['ebonised-limed'][1], 'outside there is but wax');
     }
 
+    public function test_no_coat_makes_poisonous_wood_fit_for_food(): void
+    {
+        $oiled = ShippedRecipe::all(Catalogue::shipped())['oiled-bowl']->recipe;
+        $serves = fn (string $wood): ?string => Serves::of($oiled->onto(
+            self::piece([['wood' => $wood] + self::dressed()]), Drawn::tables(),
+        )->piece)->food?->value;
+        self::assertSame('after-cure', $serves('Ash (white)'));
+        self::assertSame('no', $serves('Yew'));
+    }
+
     public function test_a_document_that_makes_no_sense_is_refused_at_its_field(): void
     {
         $refused = [];

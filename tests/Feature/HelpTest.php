@@ -45,6 +45,15 @@ final class HelpTest extends FeatureTestCase
         self::assertSame('end grain', $links->in('end grain'));
     }
 
+    public function test_pages_for_hands_in_gloves_have_no_words_to_hit(): void
+    {
+        $this->bowl();
+        foreach (['/bench', '/shelf/count', '/rack/weigh', '/shop/climate'] as $page) {
+            $this->get($page)->assertOk()->assertDontSee('data-term');
+        }
+        $this->get('/shop/lathe')->assertSee('data-term');
+    }
+
     public function test_one_search_finds_pieces_blanks_tins_notes_and_words(): void
     {
         $piece = $this->bowl(['name' => 'Plover bowl', 'wood' => 'Ash (white)']);

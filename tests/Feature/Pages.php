@@ -11,7 +11,7 @@ final class Pages
 {
     private const OF_A_PIECE = [
         'shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'mark-out', 'turned',
-        'recipes',
+        'recipes', 'sale', 'owner-card',
     ];
 
     private const OF_A_WORKSHOP = [

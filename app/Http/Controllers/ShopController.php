@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\InvitePerson;
+use App\Http\Requests\SaveRates;
 use App\Http\Requests\SaveShop;
 use App\Http\TypedHours;
 use App\Jobs\DeriveRack;
@@ -38,6 +39,13 @@ class ShopController extends Controller
             'workshop' => $workshop, 'people' => $workshop->users()->orderBy('id')->get(),
             'panel' => new ShopPanel($workshop, $show, $catalogue->calibration()->coats),
         ]);
+    }
+
+    public function rates(SaveRates $request): RedirectResponse
+    {
+        $this->workshop($request)->update($request->rates());
+
+        return back()->with('said', say('http.sale.rates'));
     }
 
     public function update(SaveShop $request, Planner $planner, Show $show): RedirectResponse

@@ -1,4 +1,4 @@
-@props(['title', 'section' => null])
+@props(['title', 'section' => null, 'isFound' => true])
 <!DOCTYPE html>
 <html lang="{{ config('app.locale') }}" data-theme="{{ $me?->prefers('theme') ?? 'paper' }}">
 <head>
@@ -6,6 +6,9 @@
     <meta name="viewport" content="width=device-width, initial-scale=1" />
     <meta name="csrf-token" content="{{ csrf_token() }}" />
     <title>{{ $title }} · Honest Grain</title>
+    @if (! $isFound)
+        <meta name="robots" content="noindex" />
+    @endif
     <link rel="manifest" href="{{ asset('app.webmanifest') }}" />
     <meta name="theme-color" content="#f5f0e4" />
     <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml" />

@@ -95,6 +95,12 @@
                     </li>
                 @endforeach
             </ul>
+            @if ($state === $state::Done)
+                <p class="mt-5 flex gap-6">
+                    <a href="{{ route('gallery.pdf') }}">List for a gallery (PDF)</a>
+                    <a href="{{ route('gallery.csv') }}">As a table (CSV)</a>
+                </p>
+            @endif
             <p class="faint small mt-5">
                 <x-termed>All to one scale: right half from outside, left half cut open.</x-termed>
             </p>

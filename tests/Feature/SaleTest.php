@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\LogEntry;
+use App\Models\Piece;
+use App\Models\PieceState;
+use App\Models\Sale;
+use Illuminate\Http\UploadedFile;
+
+/** For whom a piece is, what it costs and brings, its card, its public page, and the list for a gallery. */
+final class SaleTest extends FeatureTestCase
+{
+    public function test_what_it_costs_follows_from_hours_wood_and_shelf(): void
+    {
+        $piece = $this->bowl();
+        $this->get(route('pieces.sale', $piece))->assertOk()->assertSee('no rate');
+        $this->put('/shop/rates', ['hour_rate' => '24', 'lathe_kw' => '1.1', 'kwh_price' => '0.30'])
+            ->assertSessionHasNoErrors();
+        $hours = $piece->plannedSteps()->sum('minutes') / 60;
+        $this->shop->refresh();
+        $page = $this->get(route('pieces.sale', $piece))->assertSee(number_format($hours * 24, 2));
+        $page->assertSee('its blank has no price');
+        $this->put(route('pieces.sale', $piece), [
+            'sale_version' => 1, 'for_whom' => 'Mrs Tern', 'price' => '1000',
+        ])->assertSessionHasNoErrors();
+        $this->get(route('pieces.sale', $piece))->assertSee('Mrs Tern')->assertSee('It leaves');
+        $this->put(route('pieces.sale', $piece), ['sale_version' => 2, 'for_whom' => 'Mrs Tern', 'price' => '1'])
+            ->assertSessionHasNoErrors();
+        $this->get(route('pieces.sale', $piece))->assertSee('more than is asked');
+        // A second tab that has not seen the last change changes nothing.
+        $this->put(route('pieces.sale', $piece), ['sale_version' => 2, 'for_whom' => 'Nobody'])
+            ->assertSessionHasErrors('version');
+        self::assertSame('Mrs Tern', $piece->sale()->firstOrFail()->for_whom);
+        $this->put(route('pieces.sale', $piece), ['sale_version' => 3, 'price' => '-4'])
+            ->assertSessionHasErrors('price');
+        $this->get('/find?q=tern')->assertSee(route('pieces.route', $piece));
+    }
+
+    public function test_its_page_is_seen_by_whoever_has_the_address_and_only_while_it_may(): void
+    {
+        $piece = $this->bowl(['purpose' => 'food']);
+        $this->post(route('pieces.record', $piece), [
+            'body' => 'In the window', 'photo' => UploadedFile::fake()->image('bowl.jpg', 60, 40),
+        ])->assertSessionHasNoErrors();
+        $entry = LogEntry::query()->latest('id')->firstOrFail();
+        $show = fn (array $fields) => $this->put(route('pieces.sale.page', $piece), $fields);
+        $this->put(route('pieces.sale', $piece), [
+            'sale_version' => 1, 'for_whom' => 'Mrs Tern', 'price' => '180',
+        ]);
+        $token = $piece->sale()->firstOrFail()->token;
+        auth()->logout();
+        $this->flushSession()->get("/made/$token")->assertNotFound();
+        $this->actingAs($this->wren);
+        $show(['sale_version' => 2, 'is_public' => '1', 'photos' => [(string) $entry->id]])
+            ->assertSessionHasNoErrors();
+        $this->get(route('pieces.owner-card', $piece))->assertSee('data-qr="http', false)->assertSee('Ash (white)');
+        auth()->logout();
+        $this->flushSession()->get("/made/$token")->assertOk()->assertSee('Ash (white)')
+            ->assertSee('once cured, as the label says')->assertSee('Bramble Slip')
+            ->assertDontSee('Mrs Tern')->assertDontSee('180.00')->assertSee('noindex');
+        $this->get("/made/$token/photo/$entry->id")->assertOk();
+        $this->get("/made/$token/photo/999999")->assertNotFound();
+        $this->get('/made/'.str_repeat('a', Sale::TOKEN))->assertNotFound();
+        $this->actingAs($this->wren);
+        $show(['sale_version' => 3])->assertSessionHas('said', 'Nobody else can see it.');
+        auth()->logout();
+        $this->flushSession()->get("/made/$token")->assertNotFound();
+    }
+
+    public function test_another_piece_s_photograph_is_not_shown(): void
+    {
+        [$piece, $other] = [$this->bowl(), $this->bowl(['name' => 'Other bowl'])];
+        $this->post(route('pieces.record', $other), [
+            'body' => 'Mine', 'photo' => UploadedFile::fake()->image('other.jpg', 60, 40),
+        ])->assertSessionHasNoErrors();
+        $this->put(route('pieces.sale.page', $piece), [
+            'sale_version' => 1, 'is_public' => '1', 'photos' => [LogEntry::query()->latest('id')->value('id')],
+        ])->assertSessionHasErrors('photos.0');
+    }
+
+    public function test_poisonous_wood_is_never_said_to_be_for_food(): void
+    {
+        $piece = $this->bowl(['wood' => 'Yew', 'purpose' => 'food']);
+        $this->get(route('pieces.owner-card', $piece))->assertOk()->assertSee('Not for food')
+            ->assertDontSee('Food once cured')->assertSee('poisonous');
+    }
+
+    public function test_finished_pieces_are_listed_for_a_gallery(): void
+    {
+        $piece = $this->bowl(['name' => '=Dunlin bowl']);
+        $piece->update(['state' => PieceState::Done, 'ready_at' => '2026-11-20 10:00:00']);
+        $this->put(route('pieces.sale', $piece), ['sale_version' => 1, 'price' => '145']);
+        $this->bowl(['name' => 'In work']);
+        $csv = $this->get('/pieces/finished.csv')->assertOk()->streamedContent();
+        self::assertStringContainsString("'=Dunlin bowl", $csv);
+        self::assertStringContainsString('145', $csv);
+        self::assertStringNotContainsString('In work', $csv);
+        self::assertStringStartsWith('%PDF', (string) $this->get('/pieces/finished.pdf')->assertOk()->getContent());
+        self::assertSame(1, Piece::query()->where('state', PieceState::Done)->count());
+        $this->get('/pieces?state=done')->assertSee('List for a gallery');
+    }
+}
