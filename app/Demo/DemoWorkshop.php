@@ -119,11 +119,26 @@ class DemoWorkshop
         $this->pieces();
         $this->rack->fill($this->workshop);
         $this->month();
+        $this->sales();
         $this->learner->derive($this->workshop);
         $this->planner->plan($this->workshop);
         $this->planner->weighSoon($this->workshop);
 
         return $this->wren;
+    }
+
+    /** For whom some of them are, and what is asked. */
+    private function sales(): void
+    {
+        $this->workshop->update(['hour_rate' => 26, 'lathe_kw' => 1.1, 'kwh_price' => 0.31]);
+        foreach ([
+            'Christening bowl' => ['Orla Fenn', 140], 'Ebb bowl' => [null, 320], 'Skerry box' => ['Tam Rushby', 165],
+            'Pair-trawl goblet' => [null, 118],
+        ] as $name => [$for, $price]) {
+            $this->workshop->pieces()->where('name', $name)->first()?->sale()->create([
+                'for_whom' => $for, 'price' => $price,
+            ]);
+        }
     }
 
     private function shelf(): void
