@@ -44,6 +44,14 @@ final readonly class SalePage
         ];
     }
 
+    public function totalLabel(): string
+    {
+        $cost = $this->effort->cost;
+        $isWhole = $this->effort->isWhole && ! in_array(null, [$cost->hands, $cost->wood, $cost->current], true);
+
+        return $isWhole ? say('view.sale-page.in-all') : say('view.sale-page.as-known');
+    }
+
     public function total(): string
     {
         return $this->money($this->effort->cost->total());

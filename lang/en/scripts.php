@@ -41,6 +41,8 @@ return [
     'all-the-same' => 'I go on all the same',
     'keeps-no-pages' => 'Over https this device could open the bench without the network.',
     'close' => 'Close',
+    'open-all' => 'Open every step',
+    'fold-all' => 'Close every step',
     'find' => 'Find',
     'find-what' => 'What to find',
     'unreadable' => 'The page could not be read.',

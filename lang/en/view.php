@@ -715,6 +715,8 @@ return [
         'some-unpriced' => 'some of it has no price on the Shelf',
         'current' => 'Electricity',
         'current-of' => 'the lathe runs {time}',
+        'in-all' => 'In all',
+        'as-known' => 'As far as it is known',
         'leaves' => 'It leaves {sum}.',
         'loses' => 'It costs {sum} more than is asked.',
     ],

@@ -13,6 +13,7 @@ import gritLab from './grit-lab';
 import './later';
 import './live-forms';
 import newPiece from './new-piece';
+import './open-all';
 import './photographs';
 import planNews from './plan-news';
 import './presses';

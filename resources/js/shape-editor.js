@@ -223,6 +223,8 @@ export default () => ({
             this.problem = say('no-number', { field: field.getAttribute('aria-label'), typed: field.value });
             return;
         }
+        // A sum stays as what it comes to.
+        field.value = this.words(value);
         this.change(typed(this.shape, this.at(event), field.dataset.axis, value));
     },
     // A column of a table, or two of them, pasted into a field: down from there, all of it or nothing.

@@ -1,4 +1,4 @@
-import { draw, expect, register, test } from './shop.js';
+import { draw, expect, register, test, wholeRoute } from './shop.js';
 
 test('a box with a lid of another wood and a crack in it, drawn in one tab and found again in another', async ({
     page,
@@ -57,7 +57,7 @@ test('a box with a lid of another wood and a crack in it, drawn in one tab and f
     await expect(page.getByRole('alert').filter({ hasText: 'changed since you opened' })).toBeVisible();
 
     // The route: the lid's crack before the lid is sanded, and the fit before either is coated.
-    await other.getByRole('link', { name: 'Route', exact: true }).click();
+    await wholeRoute(other);
     const route = (await other.locator('main, body').first().textContent()).replace(/\s+/g, ' ');
     const places = ['Lid: run thin CA into the crack', 'Lid: sand the outside', 'Fit the lid', 'Body: dust off'].map(
         (words) => route.toLowerCase().indexOf(words.toLowerCase()),

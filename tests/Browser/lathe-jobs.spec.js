@@ -1,9 +1,9 @@
-import { draw, expect, register, takenAsUsual, test } from './shop.js';
+import { draw, expect, register, takenAsUsual, test, wholeRoute } from './shop.js';
 
 // Whole jobs at the lathe, each read as its maker would.
 
 const routeOf = async (page) => {
-    await page.getByRole('link', { name: 'Route', exact: true }).click();
+    await wholeRoute(page);
     await expect(page.locator('[data-step]').first()).toBeVisible();
     const steps = await page.locator('[data-step]').allTextContents();
     return (words) => steps.findIndex((step) => words.test(step.replace(/\s+/g, ' ')));
@@ -105,7 +105,7 @@ test('a scoop has its handle where there is wood, and a hole drilled through the
         await said(page, 'Joint saved');
     };
     await joint('45', '9');
-    await page.getByRole('link', { name: 'Route', exact: true }).click();
+    await wholeRoute(page);
     await expect(page.getByText(/2 mm must be left/).first()).toBeVisible();
     await page.getByRole('link', { name: 'Shape', exact: true }).click();
     await joint('7', '7');

@@ -1,4 +1,4 @@
-import { draw, expect, register, test } from './shop.js';
+import { draw, expect, register, test, wholeRoute } from './shop.js';
 
 // What makers do at the lathe, start to finish: held by what is owned, out of the wood that is there.
 
@@ -13,7 +13,7 @@ test('a platter is turned by its edge where only a faceplate and wide jaws are o
     await expect(page.getByLabel('Size of the hold in wide padded jaws')).toHaveValue('400');
 
     await draw(page, 'Gannet platter', 'Platter', 'blank');
-    await page.getByRole('link', { name: 'Route', exact: true }).click();
+    await wholeRoute(page);
     await expect(page.getByRole('region').getByText('Mount on a faceplate').first()).toBeVisible();
     await expect(
         page
@@ -41,7 +41,7 @@ test('parts come out of the blank that is there, or the page says what is missin
     await enter('420');
     await expect(page.getByText(/of its length is needed/)).toBeVisible();
     await expect(page.getByText(/too short/)).toHaveCount(0);
-    await page.getByRole('link', { name: 'Route', exact: true }).click();
+    await wholeRoute(page);
     await expect(page.getByText('saw the blank apart').first()).toBeVisible();
 });
 
@@ -59,7 +59,7 @@ test('a hole across is placed, drawn, and drilled once the inside is sanded', as
     await page.getByRole('button', { name: 'Place it' }).click();
     await expect(page.getByText(/8 mm across the side at 40 mm, 90°, through/).first()).toBeVisible();
     await expect(page.locator('[data-hole]').first()).toBeAttached();
-    await page.getByRole('link', { name: 'Route', exact: true }).click();
+    await wholeRoute(page);
     const steps = await page.locator('[data-step]').allTextContents();
     const at = (words) => steps.findIndex((step) => words.test(step));
     expect(at(/Drill the hole of 8 mm across at 40 mm, into the inside/)).toBeGreaterThan(at(/Sand the inside/));
@@ -70,9 +70,11 @@ test('a wet goblet is turned in one sitting and is off its hold before its coats
     await draw(page, 'Turnstone goblet', 'Goblet', 'blank');
     await page.getByLabel('Moisture now, %').fill('45');
     await page.getByRole('button', { name: 'Save the part' }).click();
-    await page.getByRole('link', { name: 'Route', exact: true }).click();
+    await wholeRoute(page);
     await page.locator('form').filter({ hasText: 'Turned once' }).getByRole('button', { name: 'This way' }).click();
     await expect(page.getByText(/goes on in one sitting/)).toBeVisible();
+    // What the other way brings is folded like any other.
+    await page.getByRole('button', { name: 'Open every step' }).click();
     await expect(page.getByText(/Part it off, its foot undercut/).first()).toBeVisible();
     await expect(page.getByText(/days in paper for/).first()).toBeVisible();
 });

@@ -1,4 +1,4 @@
-import { expect, now, putOnRack, register, test } from './shop.js';
+import { expect, now, putOnRack, register, test, wholeRoute } from './shop.js';
 
 const daysAgo = (days) => new Date(now() - days * 86_400_000).toISOString().slice(0, 16);
 
@@ -62,7 +62,7 @@ test('from a rough-out that still dries to a piece that waits for it', async ({ 
     await page.getByLabel('Wall, mm').fill('8');
     await page.getByRole('button', { name: 'Draw it' }).click();
     await expect(page.getByRole('heading', { name: 'Tern bowl', level: 1 })).toBeVisible();
-    await page.getByRole('link', { name: 'Route' }).click();
+    await wholeRoute(page);
     await expect(page.getByText(/Dry on the rack, then off the scale/).first()).toBeVisible();
     await expect(page.getByText(/May start/)).toBeVisible();
 });

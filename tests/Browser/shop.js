@@ -69,6 +69,13 @@ export async function register(page, isLed = false) {
     return email;
 }
 
+// The route of the piece that is open, with every step of it unfolded.
+export async function wholeRoute(page) {
+    await page.getByRole('link', { name: 'Route', exact: true }).click();
+    await page.getByRole('button', { name: 'Open every step' }).click();
+    await expect(page.getByRole('button', { name: 'Close every step' })).toBeVisible();
+}
+
 // What a new piece is taken to be without being asked: open to be changed.
 export const takenAsUsual = (page) => page.locator('#taken-as-usual > summary').click();
 

@@ -33,7 +33,7 @@
                         </tr>
                     @endforeach
                     <tr>
-                        <td><b>In all</b></td>
+                        <td><b>{{ $sale->totalLabel() }}</b></td>
                         <td class="n"><b>{{ $sale->total() }}</b></td>
                     </tr>
                 </tbody>
