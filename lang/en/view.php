@@ -698,10 +698,10 @@ return [
         'size' => 'Size',
         'size-of' => '{across} across, {high} high',
         'finish' => 'Finish',
-        'use' => 'Made for',
+        'use' => 'Use',
         'water' => 'Water',
-        'cured' => 'Cured on',
-        'cured-by' => 'will be cured by {day}',
+        'cured' => 'Cured',
+        'cured-by' => 'by {day}',
         'made-by' => 'Made by',
     ],
     'sale-page' => [

@@ -14,7 +14,7 @@
             @if ($isPublic)
                 <figure>
                     <div class="qr" data-qr="{{ route('public-piece', $piece->sale->token) }}"></div>
-                    <figcaption class="small max-w-[11rem]">
+                    <figcaption class="small max-w-[11rem] break-all">
                         More about it: {{ route('public-piece', $piece->sale->token) }}
                     </figcaption>
                 </figure>

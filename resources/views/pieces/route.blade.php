@@ -1,12 +1,12 @@
 @php($piece = $page->piece)
 @php([$past, $open] = [$page->past(), $told->open()])
 <x-piece :page="$page" tab="route" title="route">
-    <div class="no-print mb-3 flex flex-wrap gap-5">
+    <div class="no-print mb-3 flex flex-wrap items-baseline gap-x-5 gap-y-1">
         <a href="{{ route('pieces.card', $piece) }}">Route card to print</a>
         <a href="{{ route('pieces.csv', $piece) }}">Route as CSV</a>
         <a href="{{ route('calendar.file') }}">Calendar file</a>
         <button type="button" class="quiet" data-open-all=".route-more, #ways" hidden></button>
-        <div class="ml-auto flex gap-5">
+        <div class="ml-auto flex items-baseline gap-5">
             <form method="post" action="{{ route('pieces.copy', $piece) }}">
                 @csrf
                 <x-once />
