@@ -181,6 +181,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::post('own-steps', [OrderController::class, 'add'])->name('own-steps');
         Route::delete('own-steps/{own}', [OrderController::class, 'remove'])->name('own-steps.destroy');
         Route::put('school', [OrderController::class, 'school'])->name('school');
+        Route::get('school/date', [OrderController::class, 'date'])
+            ->middleware(['throttle:tried', LeavesSession::class])->name('school.date');
         Route::get('mend', [MendController::class, 'show'])->name('mend');
         Route::post('mend', [MendController::class, 'choose']);
         Route::delete('mend', [MendController::class, 'letGo']);

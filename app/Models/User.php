@@ -30,7 +30,7 @@ class User extends Authenticatable
         'units' => ['metric', 'imperial'],
         'grits' => ['P', 'CAMI'],
         'clock' => ['24', '12'],
-        'theme' => ['paper', 'dark'],
+        'theme' => ['system', 'paper', 'dark'],
         'tone' => ['soft', 'bell', 'wood', 'none'],
     ];
 

@@ -19,6 +19,7 @@ use HonestGrain\Route\SchoolWay;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 
@@ -27,6 +28,9 @@ final readonly class RoutePage
 {
     /** A gap that is worth a line. */
     private const GAP_HOURS = 3;
+
+    /** Dates that differ by less are the same to a maker. */
+    private const SAME_HOURS = 0.2;
 
     /**
      * @param  list<RouteStage>  $stages  that are not behind
@@ -124,6 +128,35 @@ final readonly class RoutePage
     public function offers(): array
     {
         return $this->facts->offers;
+    }
+
+    /** "ready Fri 4 Dec, 3 h later"; when it is ready now is told beside it. */
+    public static function readyThen(?Carbon $now, ?Carbon $then, Show $show): string
+    {
+        $hours = $now === null || $then === null ? 0.0 : $now->diffInMinutes($then) / 60;
+
+        return match (true) {
+            $then === null => say('view.route-page.then-no-date'),
+            abs($hours) < self::SAME_HOURS => say('view.route-page.then-same', ['day' => $show->day($then)]),
+            $hours < 0 => say('view.route-page.then-sooner', [
+                'day' => $show->day($then), 'time' => $show->hours(-$hours),
+            ]),
+            default => say('view.route-page.then-later', ['day' => $show->day($then), 'time' => $show->hours($hours)]),
+        };
+    }
+
+    /** Where it is worked out when the piece would be ready another way. */
+    public function dateOf(SchoolOffer $offer, SchoolWay $way): string
+    {
+        return route('pieces.school.date', [$this->piece, 'choice' => $offer->name, 'way' => $way->value]);
+    }
+
+    /** When it is ready as it goes now; empty without a date. */
+    public function readyNow(): string
+    {
+        return $this->piece->ready_at === null ? '' : say('view.route-page.then-now', [
+            'day' => $this->show->day($this->piece->ready_at),
+        ]);
     }
 
     public function waysLabel(): string

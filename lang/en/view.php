@@ -541,6 +541,11 @@ return [
         'last' => 'last {calendarDay}',
     ],
     'route-page' => [
+        'then-now' => 'ready {day}',
+        'then-no-date' => 'no date then',
+        'then-same' => 'ready {day}, as now',
+        'then-sooner' => 'ready {day}, {time} sooner',
+        'then-later' => 'ready {day}, {time} later',
         'ways' => 'Ways to go about it: {count} to choose',
         'and-the-next' => '{titles}; the same for the next {more} steps',
         'and-the-one-after' => '{titles}; the same for the next step',
@@ -630,6 +635,7 @@ return [
             'none' => 'no tone',
         ],
         'light' => [
+            'system' => 'as this device',
             'paper' => 'paper',
             'dark' => 'dark shop',
         ],

@@ -25,6 +25,7 @@ import shapeEditor from './shape-editor';
 import './time-zone';
 import turnedView from './turned-view';
 import unitEditor from './unit-editor';
+import './way-dates';
 import weekDates from './week-dates';
 import zoneLight from './zone-light';
 

@@ -313,4 +313,20 @@ final class RouteTest extends FeatureTestCase
     {
         return $piece->plannedSteps()->orderBy('position')->pluck('step')->all();
     }
+
+    public function test_another_way_says_when_it_would_be_ready(): void
+    {
+        $piece = $this->bowl();
+        $before = [$piece->ready_at?->toIso8601String(), $this->shop->refresh()->version];
+        $page = (string) $this->get(route('pieces.route', $piece))->assertSee('Its date')->getContent();
+        self::assertGreaterThan(0, preg_match_all('~href="([^"]+school/date[^"]+)"~', $page, $links));
+        foreach ($links[1] as $link) {
+            $this->get(html_entity_decode($link))->assertOk()->assertSeeText('ready');
+        }
+        // Nothing is changed by asking.
+        self::assertSame($before, [$piece->refresh()->ready_at?->toIso8601String(), $this->shop->refresh()->version]);
+        $this->get(route('pieces.school.date', [$piece, 'choice' => 'none', 'way' => 'none']))->assertRedirect();
+        $piece->update(['state' => PieceState::PutAway]);
+        $this->get(html_entity_decode($links[1][0]))->assertNotFound();
+    }
 }

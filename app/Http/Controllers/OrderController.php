@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\AddOwnStep;
+use App\Http\Requests\AskWay;
 use App\Http\Requests\ChooseSchool;
 use App\Http\Requests\MoveStep;
 use App\Http\Requests\PieceChange;
@@ -12,15 +13,18 @@ use App\Http\Requests\TakeAway;
 use App\Models\Change;
 use App\Models\Piece;
 use App\Planning\Edit;
+use App\Planning\Foresight;
 use App\Planning\History;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
+use App\View\RoutePage;
 use App\View\Show;
 use Closure;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Route;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
@@ -85,6 +89,19 @@ class OrderController extends Controller
             $request, $piece, fn (CorePiece $core): CorePiece => $core->inSchool($name, $way),
             [Change::WayOfWorkingChosen, say('http.order.route-goes-way-now')], $with,
         );
+    }
+
+    /** When it would be ready another way, with nothing else moved. */
+    public function date(AskWay $request, Piece $piece, Foresight $foresight): View
+    {
+        abort_unless($piece->isInWork(), 404);
+        $core = $this->mapper->piece($piece->workshop, $piece->document)->inSchool($request->choice(), $request->way());
+        $ready = $foresight->otherwise($piece->workshop, $piece, $core)->ready;
+
+        return view('pieces.way', [
+            'choice' => $request->choice(), 'way' => $request->way(),
+            'words' => RoutePage::readyThen($piece->ready_at, $ready, $this->show),
+        ]);
     }
 
     /**

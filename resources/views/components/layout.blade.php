@@ -1,6 +1,6 @@
 @props(['title', 'section' => null, 'isFound' => true])
 <!DOCTYPE html>
-<html lang="{{ config('app.locale') }}" data-theme="{{ $me?->prefers('theme') ?? 'paper' }}">
+<html lang="{{ config('app.locale') }}" data-theme="{{ $me?->prefers('theme') ?? 'system' }}">
 <head>
     <meta charset="utf-8" />
     <meta name="viewport" content="width=device-width, initial-scale=1" />
@@ -10,7 +10,8 @@
         <meta name="robots" content="noindex" />
     @endif
     <link rel="manifest" href="{{ asset('app.webmanifest') }}" />
-    <meta name="theme-color" content="#f5f0e4" />
+    <meta name="theme-color" content="#f5f0e4" media="(prefers-color-scheme: light)" />
+    <meta name="theme-color" content="#171510" media="(prefers-color-scheme: dark)" />
     <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml" />
     @auth
         <meta

@@ -44,6 +44,7 @@
                         <div class="{{ $look }}">
                             <span class="grow font-semibold">{{ mb_ucfirst($show->said($way->words)) }}</span>
                             <span class="faint small">{{ $told->costs($way) }}</span>
+                            <span class="faint small">{{ $told->readyNow() }}</span>
                             <span class="small">so now</span>
                         </div>
                     @else
@@ -55,6 +56,14 @@
                             <input type="hidden" name="way" value="{{ $way->value }}" />
                             <span class="grow">{{ mb_ucfirst($show->said($way->words)) }}</span>
                             <span class="faint small">{{ $told->costs($way) }}</span>
+                            @if ($piece->isInWork())
+                                <a
+                                    class="small"
+                                    data-way="way-{{ $offer->name }}-{{ $way->value }}"
+                                    href="{{ $told->dateOf($offer, $way) }}"
+                                    >Its date</a
+                                >
+                            @endif
                             <button class="quiet">This way</button>
                             @can('run-shop')
                                 <button class="quiet" name="for_shop" value="1">Always, in this shop</button>

@@ -59,7 +59,7 @@
                     <input type="checkbox" name="is_public" value="1" @checked($kept->is_public) />
                     Whoever has the address may see its page
                 </label>
-                <p class="faint small mt-1">It shows the card and the photographs ticked here, no name and no price.</p>
+                <p class="faint small mt-1">It shows the card and the ticked photographs. No name, no price.</p>
                 @if ($sale->photographs()->isNotEmpty())
                     <fieldset class="mt-3 flex flex-wrap gap-4">
                         <legend class="small faint">Photographs on it</legend>
