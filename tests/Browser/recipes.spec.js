@@ -44,6 +44,39 @@ test('a form comes to a date in fewer than twenty presses and fields', async ({ 
     }
 });
 
+test('a dyed box, a vase with its liner and twelve bowls alike are planned in few presses', async ({ page }) => {
+    test.setTimeout(240_000);
+    await register(page);
+    const counts = { box: await planned(page, 'lidded-box', 'Dyed box', 'three-dyes') };
+    expect(counts.box).toBeLessThanOrEqual(40);
+
+    counts.vase = await planned(page, 'vase', 'Lined vase', 'varnished-vase');
+    const { done, press, choose } = counting(page);
+    await press(page.getByRole('link', { name: 'Coats', exact: true }));
+    for (const face of ['outside', 'rim']) {
+        const box = page.locator(`[name="zones[]"][value=${face}]`);
+        if (await box.isChecked()) await press(box);
+    }
+    const inside = page.locator('[name="zones[]"][value=inside]');
+    if (!(await inside.isChecked())) await press(inside);
+    await press(page.getByRole('button', { name: 'Start without one' }));
+    const plan = page.locator('section', { has: page.getByRole('heading', { name: 'Inside', exact: true }) });
+    await choose(plan.locator('[name=product]'), 'Casting epoxy as liner');
+    await press(plan.getByRole('button', { name: 'Add it' }));
+    await expect(plan.locator('[data-coat]')).toContainText('asting epoxy as liner');
+    counts.vase += done.count;
+    expect(counts.vase).toBeLessThanOrEqual(35);
+
+    counts.twelve = await planned(page, 'shallow-bowl', 'Bowl', 'oiled-bowl');
+    const alike = counting(page);
+    await alike.fill(page.getByLabel('More like it:'), '11');
+    await alike.press(page.getByRole('button', { name: 'Make them' }));
+    await expect(page.locator('#said')).toContainText('11 more like Bowl');
+    counts.twelve += alike.done.count;
+    expect(counts.twelve).toBeLessThanOrEqual(25);
+    console.log(`presses and fields: ${JSON.stringify(counts)}`);
+});
+
 test('what a piece would come to follows what is typed, and nothing typed is lost', async ({ page }) => {
     await register(page);
     await page.goto('/pieces/create');

@@ -10,6 +10,9 @@
                 <li>Find pieces, recipes, blanks, tins and notes from every page with “/”.</li>
                 <li>“Take back” says what it takes back.</li>
                 <li>Sizes of a shape take sums: 120/3, or 4 1/2".</li>
+                <li>A route has one line for each step; other ways say their date.</li>
+                <li>Coats can be dragged, added in their place, and copied to another part.</li>
+                <li>Sale: for whom a piece is, what it costs, a card and a page for its owner.</li>
             </ul>
         </section>
         <section class="mt-5">

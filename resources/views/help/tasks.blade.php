@@ -48,6 +48,11 @@
             <li>Compare the remedies: minutes, waits and the new date.</li>
             <li>The one you choose becomes steps of the route.</li>
         </x-task>
+        <x-task title="Sell a piece" :to="route('pieces.index')" label="Pieces, then Sale">
+            <li>Say for whom it is, and what you ask.</li>
+            <li>Read what it costs: hours, wood, what is used up, electricity.</li>
+            <li>Print the card for its owner. Its QR code leads to a page you can switch off.</li>
+        </x-task>
         <x-task title="See what will be late" :to="route('weeks')" label="Weeks">
             <li>A late piece says why, and what would help.</li>
             <li>
