@@ -110,9 +110,15 @@ final readonly class StepWords
         ]), ',');
     }
 
+    /** Its id, of letters and digits that an address may have. */
+    public function anchor(): string
+    {
+        return (string) preg_replace('/[^A-Za-z0-9_-]/', '-', $this->step->step);
+    }
+
     public function waitBar(): string
     {
-        return WaitLength::svg($this->step->step, $this->hours()[0]);
+        return WaitLength::svg($this->anchor(), $this->hours()[0]);
     }
 
     /** @return array{float, ?float} the least and the most hours of its wait; 0 where there is none */

@@ -111,7 +111,7 @@
     </main>
     @auth
         <footer class="no-print foot">
-            <nav aria-label="Help" class="flex flex-wrap gap-x-6 gap-y-1">
+            <nav aria-label="About this program" class="flex flex-wrap gap-x-6 gap-y-1">
                 @foreach (lines('pages.help.foot') as $name => $label)
                     <a href="{{ route($name) }}">{{ $label }}</a>
                 @endforeach

@@ -48,7 +48,7 @@
         @endif
         <div class="grow">
             @if ($isLine)
-                <details class="route-more" id="told-{{ $step->step }}">
+                <details class="route-more" id="told-{{ $words->anchor() }}">
                     <summary><b class="route-title">{{ $step->number() }}. {{ $title }}</b></summary>
                     <x-step-told :$step :$words :$told />
                     @if ($wait)

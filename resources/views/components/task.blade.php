@@ -1,7 +1,7 @@
 {{-- One task of the help: what is done, on which page, and how. --}}
 @props(['title', 'to' => null, 'label' => null])
 <section class="task">
-    <h3>{{ $title }}</h3>
+    <h2>{{ $title }}</h2>
     @if ($to !== null)
         <p class="small"><a href="{{ $to }}">{{ $label }}</a></p>
     @endif
