@@ -18,7 +18,8 @@ final class PlainWordsTest extends TestCase
     /** What is written with a capital wherever it stands. */
     private const NAMES = [
         'Bench', 'Pieces', 'Weeks', 'Rack', 'Shelf', 'Swatches', 'Shop', 'Shape', 'Surface', 'Marks', 'Coats', 'Route',
-        'Record', 'Recipes', 'Sale', 'Undo', 'Help', 'Janka', 'Friday', 'Saturday', 'Sunday', 'Grain', 'Alt', 'Z', 'November',
+        'Record', 'Recipes', 'Sale', 'Undo', 'Help', 'Janka', 'Friday', 'Saturday', 'Sunday',
+        'Grain', 'Alt', 'Z', 'November',
         'Shift', 'Enter', 'Letter', 'Something', 'V', 'I', 'R', 'A', 'S', 'N', 'Mon', 'Ctrl', 'Ebb',
     ];
 
