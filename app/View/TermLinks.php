@@ -86,10 +86,8 @@ final class TermLinks
             $this->terms = [];
             foreach ($this->catalogue->terms() as $term) {
                 $said = $this->show->lines("glossary.terms.$term->id")['linked'];
-                foreach ([$this->show->said($term->name()), ...explode(',', $said)] as $i => $word) {
-                    if ($word !== '' && ($i > 0 || $said !== '')) {
-                        $this->terms[mb_strtolower($word)] = $term->id;
-                    }
+                foreach (array_filter(explode(',', $said)) as $word) {
+                    $this->terms[mb_strtolower($word)] = $term->id;
                 }
             }
             uksort($this->terms, fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));

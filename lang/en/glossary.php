@@ -18,22 +18,22 @@ return [
     'terms' => [
         'blank' => [
             'name' => 'Blank',
-            'linked' => 'blanks',
+            'linked' => 'blank,blanks',
             'says' => 'A piece of wood cut to go on the lathe.',
         ],
         'rough-out' => [
             'name' => 'Rough-out',
-            'linked' => 'rough-outs,once turned',
+            'linked' => 'rough-out,rough-outs,once turned',
             'says' => 'A piece turned once, with thick walls, and left to dry before it is turned again.',
         ],
         'side-grain' => [
             'name' => 'Side grain',
-            'linked' => 'side-grain',
+            'linked' => 'side grain,side-grain',
             'says' => 'The fibres lie across the axis of the lathe, as in most bowls.',
         ],
         'end-grain' => [
             'name' => 'End grain',
-            'linked' => 'end-grain',
+            'linked' => 'end grain,end-grain',
             'says' => 'The fibres run along the axis and end on its face. End grain drinks more finish and '
                 .'takes longer to sand.',
         ],
@@ -64,17 +64,17 @@ return [
         ],
         'curl' => [
             'name' => 'Curl',
-            'linked' => 'curly',
+            'linked' => 'curl,curly',
             'says' => 'Grain that runs in waves. It shines in stripes and tears more easily.',
         ],
         'interlocked-grain' => [
             'name' => 'Interlocked grain',
-            'linked' => 'interlocked',
+            'linked' => 'interlocked grain,interlocked',
             'says' => 'Layers of grain that lean in turn one way and the other. One of them always tears.',
         ],
         'emc' => [
             'name' => 'EMC',
-            'linked' => 'equilibrium moisture content',
+            'linked' => 'EMC,equilibrium moisture content',
             'says' => 'Equilibrium moisture content: what wood comes to in the air around it, and then keeps.',
         ],
         'moisture-content' => [
@@ -84,64 +84,64 @@ return [
         ],
         'sealed-ends' => [
             'name' => 'Sealed ends',
-            'linked' => 'end sealer',
+            'linked' => 'sealed ends,end sealer',
             'says' => 'End grain painted so that wood dries slowly there, and does not check.',
         ],
         'natural-edge' => [
             'name' => 'Natural edge',
-            'linked' => 'natural edges,bark edge',
+            'linked' => 'natural edge,natural edges,bark edge',
             'says' => 'A rim that keeps the outside of the tree, with its bark or without.',
         ],
         'tear-out' => [
             'name' => 'Tear-out',
-            'linked' => 'torn grain,tearing',
+            'linked' => 'tear-out,torn grain,tearing',
             'says' => 'Fibres lifted and broken below the surface, where the cut went against the grain.',
         ],
         'warp' => [
             'name' => 'Warp',
-            'linked' => 'warped',
+            'linked' => 'warp,warped',
             'says' => 'The change of shape in drying. A round bowl goes oval, and its rim rises and falls.',
         ],
         'spalt' => [
             'name' => 'Spalted wood',
-            'linked' => 'spalted',
+            'linked' => 'spalted wood,spalted',
             'says' => 'Wood that fungi have begun to eat, with dark lines. It is soft in places, and its dust '
                 .'needs a mask.',
         ],
         'jaw-set' => [
             'name' => 'Jaw set',
-            'linked' => 'jaw sets,jaws',
+            'linked' => 'jaw set,jaw sets,jaws',
             'says' => 'The four jaws of a chuck. Each set grips a range of diameters, and holds best when '
                 .'nearly closed.',
         ],
         'faceplate' => [
             'name' => 'Faceplate',
-            'linked' => 'faceplates',
+            'linked' => 'faceplate,faceplates',
             'says' => 'A steel plate screwed to the wood. The safest hold for heavy or uneven blanks.',
         ],
         'tenon' => [
             'name' => 'Tenon',
-            'linked' => 'tenons',
+            'linked' => 'tenon,tenons',
             'says' => 'A short round stub, with a shoulder, that jaws close on.',
         ],
         'recess' => [
             'name' => 'Recess',
-            'linked' => 'recesses',
+            'linked' => 'recess,recesses',
             'says' => 'A shallow dovetailed hollow that jaws open into.',
         ],
         'jam-chuck' => [
             'name' => 'Jam chuck',
-            'linked' => 'jam chucks,jam',
+            'linked' => 'jam chuck,jam chucks,jam',
             'says' => 'A block of waste wood turned to fit, on which the piece is pushed to turn its foot.',
         ],
         'tail-centre' => [
             'name' => 'Tail centre',
-            'linked' => 'tail centres,live centre',
+            'linked' => 'tail centre,tail centres,live centre',
             'says' => 'The point at the tail of the lathe that turns with the work and presses it on.',
         ],
         'drive-centre' => [
             'name' => 'Drive centre',
-            'linked' => 'drive centres,spur drive',
+            'linked' => 'drive centre,drive centres,spur drive',
             'says' => 'The spurred or ringed end at the headstock that turns the work.',
         ],
         'between-centres' => [
@@ -151,12 +151,12 @@ return [
         ],
         'mandrel' => [
             'name' => 'Mandrel',
-            'linked' => 'mandrels',
+            'linked' => 'mandrel,mandrels',
             'says' => 'A rod through a bored piece, on which it turns true to its bore.',
         ],
         'mount' => [
             'name' => 'Mount',
-            'linked' => 'mounts,mounted',
+            'linked' => 'mount,mounts,mounted',
             'says' => 'One way a piece sits on the lathe, from when it is put on until it comes off.',
         ],
         'reversal' => [
@@ -166,7 +166,7 @@ return [
         ],
         'tool-rest' => [
             'name' => 'Tool rest',
-            'linked' => 'tool rests',
+            'linked' => 'tool rest,tool rests',
             'says' => 'The bar that a tool lies on. It stands close, and is taken away for sanding.',
         ],
         'overhang' => [
@@ -181,7 +181,7 @@ return [
         ],
         'index-plate' => [
             'name' => 'Index plate',
-            'linked' => 'index plates,indexing',
+            'linked' => 'index plate,index plates,indexing',
             'says' => 'A plate with holes that stops the lathe at equal parts of a turn.',
         ],
         'steady' => [
@@ -201,27 +201,27 @@ return [
         ],
         'roughing' => [
             'name' => 'Roughing',
-            'linked' => 'roughed',
+            'linked' => 'roughing,roughed',
             'says' => 'Taking off wood fast, near to the shape but not to its line.',
         ],
         'hollowing' => [
             'name' => 'Hollowing',
-            'linked' => 'hollowed',
+            'linked' => 'hollowing,hollowed',
             'says' => 'Cutting the inside, from the rim down to the floor.',
         ],
         'shear-scrape' => [
             'name' => 'Shear scrape',
-            'linked' => 'shear scraped,shear-scraped',
+            'linked' => 'shear scrape,shear scraped,shear-scraped',
             'says' => 'A fine last cut with the edge held at a slant. It takes off whiskers, not shape.',
         ],
         'bevel' => [
             'name' => 'Bevel',
-            'linked' => 'bevels',
+            'linked' => 'bevel,bevels',
             'says' => 'The ground face behind an edge. It rubs on the wood and steadies the cut.',
         ],
         'parting' => [
             'name' => 'Parting',
-            'linked' => 'parted off,part off',
+            'linked' => 'parting,parted off,part off',
             'says' => 'Cutting a piece off its waste with a narrow tool.',
         ],
         'foot' => [
@@ -231,32 +231,32 @@ return [
         ],
         'rim' => [
             'name' => 'Rim',
-            'linked' => 'rims',
+            'linked' => 'rim,rims',
             'says' => 'The edge at the mouth of a piece.',
         ],
         'wall' => [
             'name' => 'Wall',
-            'linked' => 'wall thickness',
+            'linked' => 'wall,wall thickness',
             'says' => 'The wood between outside and inside, measured square to its surface.',
         ],
         'bead' => [
             'name' => 'Bead',
-            'linked' => 'beads',
+            'linked' => 'bead,beads',
             'says' => 'A half round that stands up from the surface.',
         ],
         'cove' => [
             'name' => 'Cove',
-            'linked' => 'coves',
+            'linked' => 'cove,coves',
             'says' => 'A hollow cut round a piece.',
         ],
         'shoulder' => [
             'name' => 'Shoulder',
-            'linked' => 'shoulders',
+            'linked' => 'shoulder,shoulders',
             'says' => 'The flat beside a tenon. It bears on the jaws or on the part it is glued to.',
         ],
         'node' => [
             'name' => 'Node',
-            'linked' => 'nodes',
+            'linked' => 'node,nodes',
             'says' => 'A point that the line of a shape goes through. Drag it, or type its numbers.',
         ],
         'profile' => [
@@ -266,17 +266,17 @@ return [
         ],
         'story-stick' => [
             'name' => 'Story stick',
-            'linked' => 'story sticks',
+            'linked' => 'story stick,story sticks',
             'says' => 'A strip with all heights of a piece, held to the lathe to mark them.',
         ],
         'band' => [
             'name' => 'Band',
-            'linked' => 'bands',
+            'linked' => 'band,bands',
             'says' => 'A stretch round a piece, from one height to another, that a mark fills.',
         ],
         'zone' => [
             'name' => 'Zone',
-            'linked' => 'zones',
+            'linked' => '',
             'says' => 'A surface that is sanded and coated as one: outside, inside, rim or foot.',
         ],
         'grit' => [
@@ -291,33 +291,33 @@ return [
         ],
         'p-grade' => [
             'name' => 'P and CAMI',
-            'linked' => 'CAMI,P grade',
+            'linked' => 'P and CAMI,CAMI,P grade',
             'says' => 'Two scales of grit. Up to about P220 they nearly agree; finer, the same number means '
                 .'another grain.',
         ],
         'skipped-grit' => [
             'name' => 'Skipped grit',
-            'linked' => 'skipped grits',
+            'linked' => 'skipped grit,skipped grits',
             'says' => 'A step left out. The next grit then works far longer, or leaves scratches below its own.',
         ],
         'power-sanding' => [
             'name' => 'Power sanding',
-            'linked' => 'power-sanding,power sanded',
+            'linked' => 'power sanding,power-sanding,power sanded',
             'says' => 'Sanding with a disc that turns while the work turns: across the scratches of the lathe.',
         ],
         'slurry' => [
             'name' => 'Slurry',
-            'linked' => 'slurries',
+            'linked' => 'slurry,slurries',
             'says' => 'Dust and wet finish rubbed into the pores, to fill them.',
         ],
         'raised-grain' => [
             'name' => 'Raised grain',
-            'linked' => 'raise the grain,raises the grain',
+            'linked' => 'raised grain,raise the grain,raises the grain',
             'says' => 'Fibres that water has lifted. They are sanded off once, before dye or coat.',
         ],
         'ghost' => [
             'name' => 'Ghost scratches',
-            'linked' => 'ghosts',
+            'linked' => 'ghost scratches,ghosts',
             'says' => 'Scratches of a coarser grit that show only in a slanting light, or once there is finish '
                 .'on them.',
         ],
@@ -343,7 +343,7 @@ return [
         ],
         'flute' => [
             'name' => 'Flutes',
-            'linked' => 'flute,fluted',
+            'linked' => 'flutes,flute,fluted',
             'says' => 'Long hollows cut side by side, along a piece or round it.',
         ],
         'facet' => [
@@ -353,12 +353,12 @@ return [
         ],
         'stipple' => [
             'name' => 'Stipple',
-            'linked' => 'stippled',
+            'linked' => 'stipple,stippled',
             'says' => 'Many small dots, burnt or punched close together.',
         ],
         'wire-burn' => [
             'name' => 'Wire-burnt line',
-            'linked' => 'wire-burnt,burnt lines',
+            'linked' => 'wire-burnt line,wire-burnt,burnt lines',
             'says' => 'A line burnt round a turning piece with a tight wire, held by handles.',
         ],
         'division' => [
@@ -368,17 +368,17 @@ return [
         ],
         'bridge' => [
             'name' => 'Bridge',
-            'linked' => 'bridges',
+            'linked' => 'bridge,bridges',
             'says' => 'The wood left between two pierced holes.',
         ],
         'dye' => [
             'name' => 'Dye',
-            'linked' => 'dyes',
+            'linked' => 'dye,dyes',
             'says' => 'Colour dissolved in water, alcohol or oil. It goes into the wood and leaves the figure clear.',
         ],
         'pigment' => [
             'name' => 'Pigment',
-            'linked' => 'pigments,pigmented',
+            'linked' => 'pigment,pigments,pigmented',
             'says' => 'Colour in grains. It lies on the wood and in its pores, and covers the figure.',
         ],
         'solvent' => [
@@ -393,27 +393,27 @@ return [
         ],
         'sanding-back' => [
             'name' => 'Sanding back',
-            'linked' => 'sanded back,sand back',
+            'linked' => 'sanding back,sanded back,sand back',
             'says' => 'Taking dye off the high fibres and leaving it in the pores, before the next colour.',
         ],
         'ebonising' => [
             'name' => 'Ebonising',
-            'linked' => 'ebonised,ebonise',
+            'linked' => 'ebonising,ebonised,ebonise',
             'says' => 'Turning wood black: by iron on its tannin, or with a black dye.',
         ],
         'liming' => [
             'name' => 'Liming',
-            'linked' => 'limed,liming wax',
+            'linked' => 'liming,limed,liming wax',
             'says' => 'Filling open pores with a white paste, and wiping the rest off.',
         ],
         'lightfast' => [
             'name' => 'Lightfast',
-            'linked' => 'lightfastness',
+            'linked' => 'lightfast,lightfastness',
             'says' => 'Keeps its colour in light. Many dyes do not.',
         ],
         'test-board' => [
             'name' => 'Test board',
-            'linked' => 'test boards,swatch,swatches',
+            'linked' => 'test board,test boards,swatch,swatches',
             'says' => 'A board of the same wood with colours and coats tried out, side by side.',
         ],
         'lifting' => [
@@ -423,27 +423,27 @@ return [
         ],
         'sealer' => [
             'name' => 'Sealer',
-            'linked' => 'sealers',
+            'linked' => 'sealer,sealers',
             'says' => 'A thin first coat that stops the wood from drinking, and keeps apart what does not go together.',
         ],
         'grain-filler' => [
             'name' => 'Grain filler',
-            'linked' => 'filler',
+            'linked' => 'grain filler,filler',
             'says' => 'Paste that fills open pores, for a coat that lies level.',
         ],
         'curing-oil' => [
             'name' => 'Curing oil',
-            'linked' => 'curing oils,drying oil',
+            'linked' => 'curing oil,curing oils,drying oil',
             'says' => 'Oil that goes into the wood and turns solid there, by taking up oxygen.',
         ],
         'varnish' => [
             'name' => 'Varnish',
-            'linked' => 'varnishes',
+            'linked' => 'varnish,varnishes',
             'says' => 'Resin that cures to a film over days. Each coat is scuffed so that the next one grips.',
         ],
         'lacquer' => [
             'name' => 'Lacquer',
-            'linked' => 'lacquers',
+            'linked' => 'lacquer,lacquers',
             'says' => 'A film that dries fast as its solvent leaves. Some kinds melt into the coat before; '
                 .'others need its window.',
         ],
@@ -454,27 +454,27 @@ return [
         ],
         'shellac-cut' => [
             'name' => 'Cut of shellac',
-            'linked' => 'cut of the shellac,pound cut',
+            'linked' => 'cut of shellac,cut of the shellac,pound cut',
             'says' => 'How much shellac there is in the alcohol. A light cut seals; a heavy one builds.',
         ],
         'wax' => [
             'name' => 'Wax',
-            'linked' => 'waxes',
+            'linked' => 'wax,waxes',
             'says' => 'A soft last coat for touch and shine. Nothing sticks on top of it.',
         ],
         'friction-polish' => [
             'name' => 'Friction polish',
-            'linked' => 'friction polishes',
+            'linked' => 'friction polish,friction polishes',
             'says' => 'Shellac, wax and oil rubbed on while the lathe turns. The heat of the pad sets it.',
         ],
         'ca' => [
             'name' => 'CA',
-            'linked' => 'thin CA,cyanoacrylate',
+            'linked' => 'CA,thin CA,cyanoacrylate',
             'says' => 'Cyanoacrylate: glue that sets in seconds, for cracks and as a hard finish on small work.',
         ],
         'accelerator' => [
             'name' => 'Accelerator',
-            'linked' => 'accelerators',
+            'linked' => 'accelerator,accelerators',
             'says' => 'A spray that sets CA at once. Too much of it makes the glue foam white.',
         ],
         'epoxy' => [
@@ -484,12 +484,12 @@ return [
         ],
         'hardener' => [
             'name' => 'Hardener',
-            'linked' => 'hardeners',
+            'linked' => 'hardener,hardeners',
             'says' => 'The part that makes a mix cure. From then on its pot life runs.',
         ],
         'thinner' => [
             'name' => 'Thinner',
-            'linked' => 'thinner,thinned',
+            'linked' => 'thinned',
             'says' => 'What a finish is made to flow with. Only the one on its label.',
         ],
         'recoat-window' => [
@@ -499,17 +499,17 @@ return [
         ],
         'touch-dry' => [
             'name' => 'Touch-dry',
-            'linked' => 'touch dry',
+            'linked' => 'touch-dry,touch dry',
             'says' => 'No longer sticky. It may be handled with care, but is far from cured.',
         ],
         'cure' => [
             'name' => 'Cure',
-            'linked' => 'cured,curing',
+            'linked' => 'cure,cured,curing',
             'says' => 'When a finish has set right through: hard, without smell, and safe to use as its label says.',
         ],
         'pot-life' => [
             'name' => 'Pot life',
-            'linked' => 'pot lives',
+            'linked' => 'pot life,pot lives',
             'says' => 'How long a mix can be used, from when its parts meet.',
         ],
         'open-time' => [
@@ -524,7 +524,7 @@ return [
         ],
         'scuff' => [
             'name' => 'Scuff',
-            'linked' => 'scuffed,scuffing',
+            'linked' => 'scuff,scuffed,scuffing',
             'says' => 'A light rub with fine abrasive, so that the next coat has something to grip.',
         ],
         'sheen' => [
@@ -534,27 +534,27 @@ return [
         ],
         'buffing' => [
             'name' => 'Buffing',
-            'linked' => 'buffed,buff',
+            'linked' => 'buffing,buffed,buff',
             'says' => 'Polishing a cured finish on soft wheels with fine paste, and the last with wax.',
         ],
         'food-contact' => [
             'name' => 'Food contact',
-            'linked' => 'food-safe',
+            'linked' => 'food contact,food-safe',
             'says' => 'Whether food may lie on it. It takes a finish said fit for food on its label, fully cured.',
         ],
         'shelf-life' => [
             'name' => 'Shelf life',
-            'linked' => 'shelf lives',
+            'linked' => 'shelf life,shelf lives',
             'says' => 'How long a tin is good for, closed, and from when it was opened.',
         ],
         'water-test' => [
             'name' => 'Water test',
-            'linked' => 'water tests',
+            'linked' => 'water test,water tests',
             'says' => 'A drop on the dried coat. If it beads, the surface is closed; if it soaks in, it takes more.',
         ],
         'hands-on' => [
             'name' => 'Hands-on',
-            'linked' => 'hands on,minutes of hands',
+            'linked' => 'hands-on,hands on,minutes of hands',
             'says' => 'Time in which you work at a piece. Drawn solid.',
         ],
         'wait' => [
@@ -564,7 +564,7 @@ return [
         ],
         'latest-start' => [
             'name' => 'Latest safe start',
-            'linked' => 'latest safe starts',
+            'linked' => 'latest safe start,latest safe starts',
             'says' => 'The last moment to begin a step and still keep its window and its date.',
         ],
         'must' => [

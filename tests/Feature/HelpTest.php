@@ -40,6 +40,9 @@ final class HelpTest extends FeatureTestCase
             $said,
         );
         self::assertSame('End grain', $links->in('End grain'));
+        // Words with another sense as well lead nowhere by themselves.
+        $plain = 'The time zone; pin it, check it, wait; a steady, thinner promise.';
+        self::assertSame($plain, $links->in($plain));
         // What is folded away does not take the link from what is seen, nor the other way round.
         self::assertStringContainsString('data-term', $links->inFolded('End grain'));
         self::assertSame('end grain', $links->in('end grain'));
