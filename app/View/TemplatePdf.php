@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use HonestGrain\Drawing\Tiling;
 
 /**
@@ -16,15 +14,8 @@ final class TemplatePdf
     /** @param  string  $paper  a4 or letter */
     public static function of(string $svg, string $title, string $paper): string
     {
-        $options = new Options;
-        $options->setIsRemoteEnabled(false);
-        $options->setDefaultFont('DejaVu Sans');
-        $options->setIsFontSubsettingEnabled(true);
-        $pdf = new Dompdf($options);
         $tiling = Tiling::ofSvg($svg, $paper);
-        $pdf->setPaper($paper, $tiling->orientation() === 'L' ? 'landscape' : 'portrait');
-        $pdf->addInfo('Title', $title);
-        $pdf->loadHtml(view('print.template', [
+        $html = view('print.template', [
             'title' => $title, 'tiling' => $tiling,
             'where' => fn (int $n, int $column, int $row): string => say('view.template-pdf.where', [
                 'page' => $n + 1, 'pages' => count($tiling->tiles()), 'column' => $column + 1, 'row' => $row + 1,
@@ -32,10 +23,9 @@ final class TemplatePdf
             'box' => fn (float ...$mm): string => vsprintf('left:%Fmm;top:%Fmm;width:%Fmm;height:%Fmm', $mm),
             'drawing' => fn (float $x, float $y): string => 'data:image/'
                 .'svg+xml;base64,'.base64_encode(self::unitless($tiling->onSheet($svg, $x, $y))),
-        ])->render(), 'UTF-8');
-        $pdf->render();
+        ])->render();
 
-        return (string) $pdf->output();
+        return PdfPages::of($html, $title, $paper, $tiling->orientation() === 'L' ? 'landscape' : 'portrait');
     }
 
     /** The page says how many mm it is wide; a size of its own in mm would be taken twice. Its letters are embedded. */

@@ -10,8 +10,8 @@ use App\Models\PieceState;
 use App\Models\Workshop;
 use App\Planning\ShopMapper;
 use App\View\DownloadName;
-use App\View\GalleryPdf;
 use App\View\OwnerCard;
+use App\View\PdfPages;
 use App\View\Show;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -47,7 +47,9 @@ class GalleryController extends Controller
             fn (Piece $piece): array => [$piece, $this->card($piece)], $this->pieces($workshop),
         );
 
-        return response(GalleryPdf::of($workshop, $rows, $this->show), 200, [
+        $html = view('print.gallery', ['workshop' => $workshop, 'pieces' => $rows])->render();
+
+        return response(PdfPages::of($html, $workshop->name, 'a4'), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => sprintf(
                 'attachment; filename="%s"', DownloadName::of([$workshop->name, 'pieces'], 'pdf'),

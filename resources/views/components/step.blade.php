@@ -55,16 +55,7 @@
                         <p class="small">{{ $wait }} <span class="faint">{{ $words->atTheTin() }}</span></p>
                     @endif
                     @if ($isOpen && $told->isOwn($step))
-                        <form
-                            method="post"
-                            action="{{ route('pieces.own-steps.destroy', [$piece, $step->step]) }}"
-                            data-live
-                        >
-                            @csrf
-                            @method('delete')
-                            <input type="hidden" name="version" value="{{ $piece->version }}" />
-                            <button class="quiet no-print">Remove this step</button>
-                        </form>
+                        <x-own-step-out :$piece :$step />
                     @endif
                 </details>
                 @if ($isOpen && $cautions !== '')
@@ -124,12 +115,7 @@
                 </div>
             @endif
             @if ($told->isOwn($step))
-                <form method="post" action="{{ route('pieces.own-steps.destroy', [$piece, $step->step]) }}" data-live>
-                    @csrf
-                    @method('delete')
-                    <input type="hidden" name="version" value="{{ $piece->version }}" />
-                    <button class="quiet no-print">Remove this step</button>
-                </form>
+                <x-own-step-out :$piece :$step />
             @endif
         </div>
     @endif
