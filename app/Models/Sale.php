@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\Ids;
 use App\Models\Kept\Keeping;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Str;
@@ -31,7 +32,7 @@ class Sale extends Keeping
 
     protected function casts(): array
     {
-        return ['price' => 'float', 'is_public' => 'boolean', 'photos' => 'array', 'version' => 'integer'];
+        return ['price' => 'float', 'is_public' => 'boolean', 'photos' => Ids::class, 'version' => 'integer'];
     }
 
     protected static function booted(): void
