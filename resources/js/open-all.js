@@ -6,7 +6,7 @@ function dress() {
     for (const button of document.querySelectorAll('[data-open-all]')) {
         const folded = [...document.querySelectorAll(button.dataset.openAll)];
         button.hidden = folded.length === 0;
-        button.textContent = say(folded.every((one) => one.open) ? 'fold-all' : 'open-all');
+        button.textContent = folded.every((one) => one.open) ? say('fold-all') : say('open-all');
     }
 }
 
