@@ -13,7 +13,7 @@ use HonestGrain\Catalogue\Catalogue;
 final class TermLinks
 {
     /** Pages for hands in gloves: every target there is large, and none is a word. */
-    private const FOR_GLOVES = ['bench', 'cup', 'steps.wrong', 'shelf.count', 'rack.weigh', 'climate'];
+    private const FOR_GLOVES = ['bench', 'steps/*', 'shelf/count', 'rack/weigh', 'shop/climate'];
 
     /** @var array<string, string>|null  id of the term, by each word that leads to it, in small letters */
     private ?array $terms = null;
@@ -38,7 +38,7 @@ final class TermLinks
     /** @param  string  $html  what stands in a page, with its tags; what is a link already stays as it is */
     public function in(string $html): string
     {
-        if (request()->routeIs(...self::FOR_GLOVES)) {
+        if (request()->is(...self::FOR_GLOVES)) {
             return $html;
         }
         $within = false;

@@ -13,6 +13,7 @@ use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Piece\Care;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** A piece as whoever has its address may see it, while its maker lets them. */
@@ -40,7 +41,8 @@ class PublicPieceController extends Controller
 
     private function sale(string $token): Sale
     {
-        $sale = Sale::query()->where('token', $token)->where('is_public', true)->with('piece.workshop')->firstOrFail();
+        $sale = Sale::query()->where('token', $token)->where('is_public', true)
+            ->with(['piece' => fn (BelongsTo $piece) => $piece->with('workshop')])->firstOrFail();
         abort_if($sale->piece->isPutAway(), 404);
 
         return $sale;
