@@ -5,7 +5,7 @@
         <a href="{{ route('pieces.card', $piece) }}">Route card to print</a>
         <a href="{{ route('pieces.csv', $piece) }}">Route as CSV</a>
         <a href="{{ route('calendar.file') }}">Calendar file</a>
-        <button type="button" class="quiet" data-open-all=".route-more, #ways" hidden></button>
+        <button type="button" class="quiet" data-open-all=".route-more" hidden></button>
         <div class="ml-auto flex items-baseline gap-5">
             <form method="post" action="{{ route('pieces.copy', $piece) }}">
                 @csrf
