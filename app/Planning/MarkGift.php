@@ -9,6 +9,7 @@ use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Recipe\Dressed;
 use HonestGrain\Recipe\RecipeMark;
+use Illuminate\Validation\ValidationException;
 
 /** Marks of one part put on another as well, of the same piece or of another, at the same share of its line. */
 final readonly class MarkGift
@@ -25,6 +26,7 @@ final readonly class MarkGift
      * @param  Edit  $edit  of the piece that they are put on
      *
      * @throws VersionConflict
+     * @throws ValidationException where none of the marks is there any more
      */
     public function give(Piece $from, ?string $fromPart, array $ids, Piece $to, string $toPart, Edit $edit): ?Dressed
     {
@@ -33,6 +35,9 @@ final readonly class MarkGift
             fn (string $id): RecipeMark => RecipeMark::of($part->mark($id), $part),
             array_values(array_filter($ids, $part->hasMark(...))),
         );
+        if ($marks === []) {
+            throw ValidationException::withMessages(['marks' => say('http.move-marks.tick-marks-meant')]);
+        }
         $dressed = null;
         $this->editor->change($to, $edit, function (CorePiece $core, Tables $tables) use (
             $marks, $toPart, &$dressed,

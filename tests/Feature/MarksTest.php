@@ -282,8 +282,8 @@ final class MarksTest extends FeatureTestCase
         $mark = $this->body($from)['marks'][0]['id'];
         $part = $this->body($to)['id'];
         $give = fn (array $fields) => $this->post(route('pieces.marks.together', $from), [
-            'version' => $from->refresh()->version, 'together' => 'give', 'marks' => [$mark],
-        ] + $fields);
+            'version' => $from->refresh()->version, 'together' => 'give',
+        ] + $fields + ['marks' => [$mark]]);
         $this->get(route('pieces.marks', $from))->assertSee("value=\"$to->id/$part\"", false);
         $give(['marks_to' => "$to->id/$part"])->assertSessionHasNoErrors()
             ->assertSessionHas('said', 'Copied to Wide bowl.');
@@ -296,6 +296,8 @@ final class MarksTest extends FeatureTestCase
         $give(['marks_to' => "$to->id/none"])->assertSessionHasErrors('marks_to');
         $give(['marks_to' => '999999/p1'])->assertSessionHasErrors('marks_to');
         $give([])->assertSessionHasErrors('marks_to');
+        // A mark that is gone meanwhile is not said to be copied.
+        $give(['marks_to' => "$to->id/$part", 'marks' => ['gone']])->assertSessionHasErrors('marks');
         self::assertCount(1, $this->body($to)['marks']);
     }
 

@@ -60,7 +60,9 @@ class SaleController extends Controller
     private function keep(Piece $piece, int $seen, array $kept, string $said): RedirectResponse
     {
         DB::transaction(function () use ($piece, $seen, $kept): void {
-            $sale = $piece->sale()->lockForUpdate()->first() ?? $piece->sale()->make();
+            // The piece is there to be locked before its sale is: of two first saves, one waits for the other.
+            Piece::query()->whereKey($piece->id)->lockForUpdate()->firstOrFail(['id']);
+            $sale = $piece->sale()->first() ?? $piece->sale()->make();
             if ($sale->version !== $seen) {
                 throw ValidationException::withMessages(['version' => say('http.controller.piece-been-changed-since')]);
             }

@@ -42,7 +42,7 @@
                 <p class="mt-2 text-[1.15rem]"><b>{{ $sale->leaves() }}</b></p>
             @endif
             <p class="small mt-2"><a href="{{ route('shop') }}#rates">What an hour costs</a></p>
-            <x-why kind="exact">
+            <x-why kind="workshop">
                 Minutes as logged, or as planned where none were; what is used up at the prices on the Shelf; the blank
                 at its price on the Rack; the lathe’s minutes by what it draws and what a kilowatt-hour costs. Nothing
                 else is counted: no rent, no tools, no way to the fair.
