@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Piece;
 use App\Models\PieceState;
 use HonestGrain\Coating\FoodUse;
+use HonestGrain\Coating\WaterResistance;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Purpose;
@@ -30,7 +31,7 @@ final readonly class OwnerCard
             say('view.owner-card.size') => $this->size(),
             say('view.owner-card.finish') => $this->finishes(),
             say('view.owner-card.use') => $this->use(),
-            say('view.owner-card.water') => mb_ucfirst(say("view.foreseen.water.{$this->serves->water->value}")),
+            say('view.owner-card.water') => $this->water(),
             say('view.owner-card.cured') => $this->cured(),
             say('view.owner-card.made-by') => $this->piece->workshop->name,
         ]);
@@ -81,6 +82,15 @@ final readonly class OwnerCard
             $food === FoodUse::No => say('view.foreseen.food.no'),
             default => mb_ucfirst($this->show->said($this->core->purpose->label())),
         };
+    }
+
+    /** No more than its care allows: only what is made for water is said to hold it. */
+    private function water(): string
+    {
+        $stands = $this->serves->water;
+
+        return $this->core->purpose === Purpose::Water && $stands === WaterResistance::Good
+            ? say('view.owner-card.stands.holds') : say("view.owner-card.stands.$stands->value");
     }
 
     private function cured(): string

@@ -202,6 +202,7 @@ return [
         'weighed' => 'Weighed {mass}.',
     ],
     'sale' => [
+        'price' => 'price asked',
         'saved' => 'Saved.',
         'public' => 'Whoever has its address can see it now.',
         'private' => 'Nobody else can see it.',

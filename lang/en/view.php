@@ -706,6 +706,12 @@ return [
         'finish' => 'Finish',
         'use' => 'Use',
         'water' => 'Water',
+        'stands' => [
+            'low' => 'Keep it dry',
+            'fair' => 'A damp cloth, no more',
+            'good' => 'Wipe splashes off; never leave it in water',
+            'holds' => 'May hold water once cured, as the label says',
+        ],
         'cured' => 'Cured',
         'cured-by' => 'by {day}',
         'made-by' => 'Made by',

@@ -36,6 +36,7 @@ final class SaleTest extends FeatureTestCase
         self::assertSame('Mrs Tern', $piece->sale()->firstOrFail()->for_whom);
         $this->put(route('pieces.sale', $piece), ['sale_version' => 3, 'price' => '-4'])
             ->assertSessionHasErrors('price');
+        self::assertStringStartsWith('Price asked is', session('errors')->first('price'));
         $this->get('/find?q=tern')->assertSee(route('pieces.route', $piece));
     }
 
@@ -85,7 +86,9 @@ final class SaleTest extends FeatureTestCase
     {
         $piece = $this->bowl(['wood' => 'Yew', 'purpose' => 'food']);
         $this->get(route('pieces.owner-card', $piece))->assertOk()->assertSee('Not for food')
-            ->assertDontSee('Food once cured')->assertSee('poisonous');
+            ->assertDontSee('Food once cured')->assertSee('poisonous')
+            // Its care says a barely damp cloth: the card says no more.
+            ->assertSee('A damp cloth, no more')->assertDontSee('May hold water');
     }
 
     public function test_finished_pieces_are_listed_for_a_gallery(): void

@@ -21,6 +21,12 @@ class SaveSale extends FormRequest
         ];
     }
 
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        return ['price' => say('http.sale.price')];
+    }
+
     public function seen(): int
     {
         return (int) $this->validated('sale_version');
