@@ -217,6 +217,8 @@ if (about) {
     window.addEventListener('blur', () => (isDown = false));
     document.addEventListener('keydown', isTold);
     document.addEventListener('visibilitychange', () => document.hidden || wake());
+    // What was pressed here may have silenced what rings.
+    document.addEventListener('arrived', wake);
     window.addEventListener('online', wake);
     window.addEventListener('pageshow', (event) => event.persisted && wake());
     window.setInterval(tick, 1000);

@@ -134,6 +134,7 @@ async function sendLive({ form, action, body, taken, follows, isPress }) {
     left = page.querySelector('input[name=version]')?.value ?? null;
     if (waiting <= 1) goToFirst();
     rest();
+    if (isPress) document.dispatchEvent(new Event('arrived'));
 }
 
 document.addEventListener('submit', (event) => {
