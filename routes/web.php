@@ -332,6 +332,9 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::delete('shop/hands/{worker}', [WorkerController::class, 'destroy'])
         ->can('run-shop')->name('workers.destroy');
     Route::get('shop', [ShopController::class, 'show'])->name('shop');
+    Route::get('shop/safety', [ShopController::class, 'safety'])->name('safety');
+    Route::get('shop/sheets', [ShopController::class, 'sheets'])->name('sheets');
+    Route::get('shop/you', [ShopController::class, 'you'])->name('you');
     Route::put('shop', [ShopController::class, 'update'])->name('shop.update');
     Route::put('shop/rates', [ShopController::class, 'rates'])->can('run-shop')->name('rates');
     Route::post('shop/people', [ShopController::class, 'invite'])->middleware('throttle:invite')->name('people.store');

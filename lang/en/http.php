@@ -220,7 +220,8 @@ return [
     ],
     'shop' => [
         'saved-every-date-worked' => 'Saved; every date was worked out again.',
-        'can-sign-now-tell' => '{personName} can sign in now. Tell them the password; they can change it under Shop.',
+        'can-sign-now-tell' => '{personName} can sign in now. Tell them the password; they can change it under '
+            .'Shop, You.',
         'you-cannot-take-yourself' => 'You cannot take yourself out; another owner can.',
         'you-no-longer-owner' => 'You are no longer an owner of this workshop; nobody was taken out.',
         'can-no-longer-sign' => '{person} can no longer sign in. What they logged stays.',

@@ -295,6 +295,17 @@ return [
     'shelf' => [
     ],
     'shop' => [
+        'subjects' => [
+            'shop' => 'Hours',
+            'climate' => 'Air',
+            'workers' => 'People',
+            'safety' => 'Safety',
+            'equipment' => 'Lathe',
+            'sheets' => 'Sheets',
+            'instruments' => 'Instruments',
+            'learnt' => 'Learnt',
+            'you' => 'You',
+        ],
         'day-2' => 'By day',
         'night-2' => 'By night',
         'least-wall' => 'Least wall, {unit}',

@@ -566,6 +566,10 @@ return [
         'no-date' => ', no date',
         'off-lathe' => 'Off the lathe',
     ],
+    'safety-page' => [
+        'steps' => '{n} {n?step:steps} to come',
+        'more' => '{names} and {more} more',
+    ],
     'sanding-panel' => [
         'dry' => 'dry',
         'is-torn' => ' (torn)',

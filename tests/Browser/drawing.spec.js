@@ -188,13 +188,14 @@ test('the route card prints on A4 and on Letter, in ink alone', async ({ page })
 });
 
 test('the dark shop in inches, US grits and twelve hours, and back', async ({ page }) => {
-    await page.goto('/shop');
+    await page.goto('/shop/you');
     await page.getByLabel('Units').selectOption('imperial');
     await page.getByLabel('Grit scale you think in').selectOption('CAMI');
     await page.getByLabel('Clock').selectOption('12');
     await page.getByLabel('Shop light').selectOption('dark');
     await page.getByRole('button', { name: 'Save for me' }).click();
     await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+    await page.goto('/shop/climate');
     await expect(page.getByLabel('By day, °F')).toHaveValue('64.4');
     await page.goto(`${piece}/shape`);
     await expect(page.getByText('10.24 in').first()).toBeVisible();
@@ -204,11 +205,13 @@ test('the dark shop in inches, US grits and twelve hours, and back', async ({ pa
     await expect(page.getByText('≈ CAMI').first()).toBeVisible();
     await page.goto(`${piece}/route`);
     await expect(page.getByText(/\d (am|pm)/).first()).toBeVisible();
-    await page.goto('/shop');
+    await page.goto('/shop/you');
     await page.getByLabel('Units').selectOption('metric');
     await page.getByLabel('Grit scale you think in').selectOption('P');
     await page.getByLabel('Clock').selectOption('24');
     await page.getByLabel('Shop light').selectOption('paper');
     await page.getByRole('button', { name: 'Save for me' }).click();
+    await expect(page.getByLabel('Units')).toHaveValue('metric');
+    await page.goto('/shop/climate');
     await expect(page.getByLabel('By day, °C')).toHaveValue('18');
 });

@@ -262,7 +262,7 @@ test('presses that race end in words and in no doubled row', async ({ page, requ
             (status) => status >= 500,
         ),
     ).toEqual([]);
-    await page.goto('/shop');
+    await page.goto('/shop/hands');
     await expect(page.locator('td', { hasText: invited.person_email })).toHaveCount(1);
 
     // One weight eight times, and eight different ones at once.

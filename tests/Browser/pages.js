@@ -75,6 +75,9 @@ export const PAGES = [
     '/swatches/new',
     'swatch',
     '/shop',
+    '/shop/safety',
+    '/shop/sheets',
+    '/shop/you',
     '/shop/climate',
     '/shop/lathe',
     '/shop/instruments',
@@ -104,7 +107,7 @@ export async function opened(browser, theme) {
     const page = await context.newPage();
     await openDemo(page);
     if (theme !== 'paper') {
-        await page.goto('/shop');
+        await page.goto('/shop/you');
         await page.getByLabel('Shop light').selectOption(theme);
         await page.getByRole('button', { name: 'Save for me' }).click();
         await expect(page.locator('html')).toHaveAttribute('data-theme', theme);

@@ -28,7 +28,7 @@ final class AccountsTest extends FeatureTestCase
         $address = fn (User $user): string => route('calendar.subscription', $user->refresh()->calendar_token);
         [$hers, $his] = [$address($this->wren), $address($idris)];
         self::assertNotSame($hers, $his);
-        $this->get('/shop')->assertSee($hers)->assertDontSee($his);
+        $this->get('/shop/you')->assertSee($hers)->assertDontSee($his);
         $this->get($his)->assertOk();
         $this->delete(route('people.destroy', $idris))->assertSessionHasNoErrors();
         $this->get($his)->assertNotFound();

@@ -494,7 +494,8 @@ final class HardeningTest extends FeatureTestCase
         )->assertForbidden();
         $idris = $wren->workshop->users()->where('role', 'maker')->firstOrFail();
         $this->delete(route('people.destroy', $idris))->assertForbidden();
-        $this->get('/shop')->assertOk()->assertSee('stay as they are')->assertDontSee('Take out');
+        $this->get('/shop/you')->assertOk()->assertSee('stay as they are');
+        $this->get('/shop/hands')->assertOk()->assertSee('Idris')->assertDontSee('Take out');
     }
 
     public function test_a_form_from_another_site_is_refused_and_back_never_leads_there(): void

@@ -17,7 +17,8 @@ final class Pages
     private const OF_A_WORKSHOP = [
         '/bench', '/pieces', '/pieces/create', '/weeks', '/weeks/try', '/weeks/promise', '/weeks/sheet',
         '/shop/hands', '/rack', '/rack/new', '/rack/weigh', '/rack/labels',
-        '/shelf', '/swatches', '/shop', '/shop/climate', '/shop/lathe', '/shop/instruments', '/shop/learnt',
+        '/shelf', '/swatches', '/shop', '/shop/safety', '/shop/sheets', '/shop/you',
+        '/shop/climate', '/shop/lathe', '/shop/instruments', '/shop/learnt',
         '/log', '/lab', '/shelf/count', '/shelf/mixes', '/shelf/woods', '/shelf/sizes', '/swatches/new',
         '/shelf/tin?product=Hard-wax%20oil', '/rack/for', '/rack/weights', '/empty', '/recipes',
         '/help', '/help/words', '/help/words/tenon', '/help/figures', '/help/new', '/find?q=bowl',

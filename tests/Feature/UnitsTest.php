@@ -155,10 +155,9 @@ final class UnitsTest extends FeatureTestCase
     public function test_the_shop_is_typed_in_fahrenheit_and_inches_and_kept_in_celsius_and_millimetres(): void
     {
         $this->prefer(['units' => 'imperial']);
-        $this->get('/shop')
+        $this->get('/shop/climate')->assertOk()->assertSee('By day, °F')->assertSee('value="69.8"', false);
+        $this->get('/shop/safety')
             ->assertOk()
-            ->assertSee('By day, °F')
-            ->assertSee('value="69.8"', false)
             ->assertSeeText('Least wall, in')
             ->assertSeeText('Rim speed for sanding, ft/s');
         $this->put(

@@ -15,7 +15,9 @@ use App\Planning\AirList;
 use App\Planning\Airs;
 use App\Planning\Planner;
 use App\View\AirPage;
+use App\View\ShopPanel;
 use App\View\Show;
+use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\AirReading;
 use HonestGrain\Words\Unit;
 use Illuminate\Contracts\View\View;
@@ -33,7 +35,7 @@ class ClimateController extends Controller
     {
     }
 
-    public function show(Request $request, Show $show): View
+    public function show(Request $request, Show $show, Catalogue $catalogue): View
     {
         $workshop = $this->workshop($request);
         if (! $workshop->airs->contains('kind', Air::SHOP)) {
@@ -42,7 +44,8 @@ class ClimateController extends Controller
         }
         $air = $workshop->airs->firstWhere('id', $request->integer('air')) ?? $workshop->airs->first();
 
-        return view('climate', [
+        return view('shop.air', [
+            'workshop' => $workshop, 'panel' => new ShopPanel($workshop, $show, $catalogue->calibration()->coats),
             'airs' => $workshop->airs, 'air' => $air,
             'page' => new AirPage(
                 $workshop, $air ?? abort(404), $this->airs->recorded($workshop, $air),

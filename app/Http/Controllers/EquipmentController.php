@@ -19,7 +19,11 @@ class EquipmentController extends Controller
 {
     public function edit(Request $request, Show $show): View
     {
-        return view('equipment', ['form' => new EquipmentForm($this->workshop($request)->equipment(), $show)]);
+        $workshop = $this->workshop($request);
+
+        return view('shop.lathe', [
+            'workshop' => $workshop, 'form' => new EquipmentForm($workshop->equipment(), $show),
+        ]);
     }
 
     public function update(SaveEquipment $request, Planner $planner, Show $show): RedirectResponse
@@ -28,7 +32,9 @@ class EquipmentController extends Controller
         // Refused here, before anything is stored, if it makes no sense.
         Equipment::read($document);
         $workshop = $this->workshop($request);
-        $planner->apply($workshop, fn (): bool => $workshop->update(['equipment' => $document]));
+        $planner->apply($workshop, fn (): bool => $workshop->update(
+            ['equipment' => $document, ...$request->safe()->only('spare_chucks')],
+        ));
 
         return back()->with('said', say('http.equipment.saved-every-route-worked'));
     }

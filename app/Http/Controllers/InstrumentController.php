@@ -29,7 +29,7 @@ class InstrumentController extends Controller
     {
         $workshop = $this->workshop($request);
 
-        return view('instruments', [
+        return view('shop.instruments', [
             'set' => array_map(
                 fn (string $kind): string => Instruments::fault($workshop, $kind)->value,
                 array_combine(Instruments::KINDS, Instruments::KINDS),

@@ -21,7 +21,7 @@ class LearntController extends Controller
     {
         $workshop = $this->workshop($request);
 
-        return view('learnt', ['page' => new LearntPage(
+        return view('shop.learnt', ['page' => new LearntPage(
             $workshop, $learner->records($workshop), $catalogue->calibration(), $show,
         )]);
     }

@@ -7,20 +7,16 @@ namespace App\Http\Controllers;
 use App\Http\Requests\InvitePerson;
 use App\Http\Requests\SaveRates;
 use App\Http\Requests\SaveShop;
-use App\Http\TypedHours;
 use App\Jobs\DeriveRack;
-use App\Models\Kept\OpenDays;
-use App\Models\Kept\OpenHours;
-use App\Models\Kept\UsualAir;
+use App\Models\PieceState;
 use App\Models\Role;
 use App\Models\User;
 use App\Planning\Planner;
+use App\Planning\ShopMapper;
+use App\View\SafetyPage;
 use App\View\ShopPanel;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Reading\Document;
-use HonestGrain\Schedule\WorkingHours;
-use HonestGrain\Words\Unit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -33,12 +29,30 @@ class ShopController extends Controller
 {
     public function show(Request $request, Show $show, Catalogue $catalogue): View
     {
-        $workshop = $this->workshop($request);
+        return view('shop.hours', $this->panel($request, $show, $catalogue));
+    }
 
-        return view('shop', [
-            'workshop' => $workshop, 'people' => $workshop->users()->orderBy('id')->get(),
-            'panel' => new ShopPanel($workshop, $show, $catalogue->calibration()->coats),
-        ]);
+    /** What hurts in this shop, and its limits. */
+    public function safety(Request $request, Show $show, Catalogue $catalogue, ShopMapper $mapper): View
+    {
+        $workshop = $this->workshop($request);
+        $panel = $this->panel($request, $show, $catalogue);
+
+        return view('shop.safety', $panel + ['page' => new SafetyPage($workshop, $mapper->tables($workshop), $show)]);
+    }
+
+    /** What of the shop goes on paper. */
+    public function sheets(Request $request): View
+    {
+        $pieces = $this->workshop($request)->pieces()->where('state', '!=', PieceState::PutAway);
+
+        return view('shop.sheets', ['pieces' => $pieces->orderBy('name')->orderBy('id')->get(['id', 'name', 'state'])]);
+    }
+
+    /** What the signed-in person has to themselves. */
+    public function you(Request $request, Show $show, Catalogue $catalogue): View
+    {
+        return view('shop.you', $this->panel($request, $show, $catalogue));
     }
 
     public function rates(SaveRates $request): RedirectResponse
@@ -50,26 +64,9 @@ class ShopController extends Controller
 
     public function update(SaveShop $request, Planner $planner, Show $show): RedirectResponse
     {
-        $typed = $request->validated();
-        $hours = TypedHours::week($typed['hours']);
-        $closed = TypedHours::dates($typed['closed'] ?? null);
-        $also = TypedHours::days($typed['also'] ?? null, 'also');
-        WorkingHours::read(Document::of(['hours' => $hours, 'closed' => $closed, 'also' => $also]));
         $workshop = $this->workshop($request);
-        $planner->apply($workshop, fn (): bool => $workshop->update([
-            'name' => $typed['name'], 'time_zone' => $typed['time_zone'], 'hours' => new OpenHours($hours),
-            'closed' => $closed, 'also' => new OpenDays($also),
-            'climate' => new UsualAir(
-                dayC: $show->typed(Unit::Temperature, (float) $typed['day_c']), dayRh: (float) $typed['day_rh'],
-                nightC: $show->typed(Unit::Temperature, (float) $typed['night_c']), nightRh: (float) $typed['night_rh'],
-                dayFrom: (int) $typed['day_from'], dayTo: (int) $typed['day_to'],
-            ),
-            'sanding_cap_m_s' => $show->typed(Unit::Speed, (float) $typed['sanding_cap_m_s']),
-            'min_wall_mm' => $show->typed(Unit::Length, (float) $typed['min_wall_mm']),
-            'spare_chucks' => (int) ($typed['spare_chucks'] ?? $workshop->spare_chucks),
-            'dries_apart' => (bool) ($typed['dries_apart'] ?? $workshop->dries_apart),
-        ]));
-
+        $changes = $request->changes($show);
+        $planner->apply($workshop, fn (): bool => $workshop->update($changes));
         DeriveRack::dispatch($workshop->id);
 
         return back()->with('said', say('http.shop.saved-every-date-worked'));
@@ -115,5 +112,16 @@ class ShopController extends Controller
         $this->user($request)->forceFill(['calendar_token' => Str::random(48)])->save();
 
         return back()->with('said', say('http.shop.your-calendar-new-address'));
+    }
+
+    /** @return array<string, mixed> */
+    private function panel(Request $request, Show $show, Catalogue $catalogue): array
+    {
+        $workshop = $this->workshop($request);
+
+        return [
+            'workshop' => $workshop,
+            'panel' => new ShopPanel($workshop, $show, $catalogue->calibration()->coats),
+        ];
     }
 }

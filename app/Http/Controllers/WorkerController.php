@@ -17,7 +17,7 @@ class WorkerController extends Controller
 {
     public function index(Request $request): View
     {
-        return view('workers', ['page' => new WorkersPage($this->workshop($request))]);
+        return view('shop.people', ['page' => new WorkersPage($this->workshop($request))]);
     }
 
     public function store(SaveWorker $request, Planner $planner): RedirectResponse

@@ -53,6 +53,7 @@ class SaveEquipment extends FormRequest implements TakesLists
 
         return [
             'swing' => $needed, 'bed' => $needed, 'least_rpm' => $rpm, 'most_rpm' => $rpm, 'reverses' => ['nullable'],
+            'spare_chucks' => ['sometimes', 'integer', 'between:0,12'],
             'bars' => ['nullable', 'string', 'max:120', new Lengths($show, 1.0, Equipment::MOST_BAR_MM)],
             'index_holes' => ['nullable', 'string', 'max:120', 'regex:/^[\d\s,;]*$/'],
             'jaw_name' => $list, 'jaw_name.*' => ['nullable', 'string', 'max:60'],

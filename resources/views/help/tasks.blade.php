@@ -76,14 +76,14 @@
             <li>From then on the drawings use what you measured.</li>
         </x-task>
         <x-task title="Set up the shop" :to="route('shop')" label="Shop">
-            <li>Type the hours in which you work, and who works when.</li>
+            <li>Type the hours in which you work, and <a href="{{ route('workers') }}">who works when</a>.</li>
             <li>Say what your <a href="{{ route('equipment') }}">lathe</a> and your holds can do.</li>
             <li>Say how warm and damp the <a href="{{ route('climate') }}">air</a> is, or read it in from a logger.</li>
         </x-task>
         <x-task title="Take my data with me" :to="route('pieces.index')" label="Pieces, then Route or Shape">
             <li>A piece, a recipe and the plan are open files with a description.</li>
             <li>The route and the week are tables for any spreadsheet.</li>
-            <li>The calendar follows the plan; its address is under Shop.</li>
+            <li>The calendar follows the plan; its address is under Shop, You.</li>
         </x-task>
     </div>
     <section class="mt-8" aria-labelledby="keys-help">

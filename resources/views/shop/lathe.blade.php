@@ -1,10 +1,9 @@
 @use('HonestGrain\Words\Unit')
-<x-layout title="Lathe and holds" section="shop">
-    <form method="post" action="{{ route('equipment.update') }}" class="page max-w-5xl" data-live>
+<x-shop tab="equipment" title="Lathe and holds" class="max-w-5xl">
+    <form method="post" action="{{ route('equipment.update') }}" data-live>
         @csrf
         @method('put')
-        <p><a href="{{ route('shop') }}">Shop</a></p>
-        <h1 class="mt-1">Lathe and holds</h1>
+        <h1>Lathe and holds</h1>
         <p class="faint mt-1">
             <x-termed
                 >An empty field sets no limit. What does not swing is refused. No step turns faster than this.</x-termed
@@ -17,6 +16,13 @@
                 @foreach ($form->lathe() as $name => [$label, $value])
                     <x-number :name="$name" :label="$label" :value="$value" class="w-full" />
                 @endforeach
+                <x-field name="spare_chucks" label="Spare chuck bodies"
+                    ><input
+                        class="w-full"
+                        name="spare_chucks"
+                        inputmode="numeric"
+                        value="{{ old('spare_chucks', $workshop->spare_chucks) }}"
+                /></x-field>
                 <label class="field self-end">
                     <input type="checkbox" name="reverses" value="1" @checked($form->equipment->lathe?->reverses) />
                     it runs in reverse
@@ -284,4 +290,4 @@
             @endcan
         </fieldset>
     </form>
-</x-layout>
+</x-shop>

@@ -1,0 +1,12 @@
+{{-- One subject of the shop, with the way to the others. --}}
+@props(['tab', 'title'])
+<x-layout :$title section="shop">
+    <div class="page">
+        <nav aria-label="Shop" class="tabs no-print mb-5">
+            @foreach (lines('pages.shop.subjects') as $route => $label)
+                <a href="{{ route($route) }}" @if ($tab === $route) aria-current="page" @endif>{{ $label }}</a>
+            @endforeach
+        </nav>
+        <div {{ $attributes }}>{{ $slot }}</div>
+    </div>
+</x-layout>
