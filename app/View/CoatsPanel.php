@@ -16,12 +16,14 @@ use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
+use HonestGrain\Drawing\CoatStrip;
 use HonestGrain\Drawing\Strata;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Route\CoatRun;
 use HonestGrain\Route\LayerWaits;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
@@ -46,6 +48,7 @@ final readonly class CoatsPanel
         public array $waits,
         public array $warnings,
         public array $overColours,
+        private ?CoatRun $run,
         private string $woodRgb,
         private Tables $tables,
         private Show $show,
@@ -55,6 +58,29 @@ final readonly class CoatsPanel
     public function strata(): string
     {
         return Strata::svg($this->plan, $this->stack, $this->woodRgb);
+    }
+
+    /** The same over time; empty where this air never lets it end. */
+    public function strip(): string
+    {
+        return $this->run === null ? '' : (new CoatStrip($this->run->stretches, (string) $this->index))->svg();
+    }
+
+    /** "Each coat as soon as it may: the last after 9 h, handled after 1 day, cured after 30 days." */
+    public function told(): string
+    {
+        if ($this->run === null) {
+            return '';
+        }
+        $after = fn (int $at): string => $this->show->hours(($at - $this->run->startAt()) / 3600);
+
+        return say('view.coats-panel.run', [
+            'last' => count($this->run->stretches) < 2 ? ''
+                : say('view.coats-panel.run-last', ['time' => $after($this->run->lastAt())]),
+            'handle' => $after($this->run->handleAt),
+            'cure' => $this->run->curedAt === null ? say('view.coats-panel.run-never')
+                : say('view.coats-panel.run-cured', ['time' => $after($this->run->curedAt)]),
+        ]);
     }
 
     /** "3 coats, 42 µm of film" */
@@ -190,11 +216,21 @@ final readonly class CoatsPanel
                 $index, $plan, Stack::judge($tables->pairs, $part->wood, $layers), $amounts, $waits,
                 array_values(array_unique($warnings)),
                 array_column($plan->overColours($part->marks, $tables->pairs), 1),
-                $part->wood->nature->rgb, $tables, $show,
+                self::run($plan, $clock, $tables), $part->wood->nature->rgb, $tables, $show,
             );
         }
 
         return $panels;
+    }
+
+    private static function run(CoatPlan $plan, CureClock $clock, Tables $tables): ?CoatRun
+    {
+        try {
+            return $plan->coats === [] ? null
+                : CoatRun::of($plan->coats, $tables->pairs, $clock, Carbon::now()->getTimestamp());
+        } catch (Stalled) {
+            return null;
+        }
     }
 
     /** How waits, amounts and film are worked out, with the figures of the catalogue. */

@@ -73,33 +73,6 @@ final readonly class SandingPanel
         ));
     }
 
-    /**
-     * What the faces that share their changes of grit take together, a sentence for each mount.
-     *
-     * @param  list<self>  $panels
-     * @return list<string>
-     */
-    public static function together(array $panels, Show $show): array
-    {
-        $minutes = [];
-        foreach ($panels as $panel) {
-            if ($panel->sanding->shared->with !== []) {
-                $faces = $show->faces(Face::among(
-                    Face::cases(), [$panel->sanding->face, ...$panel->sanding->shared->with],
-                ));
-                $minutes[$faces] = ($minutes[$faces] ?? 0.0) + $panel->sanding->minutes();
-            }
-        }
-
-        return array_map(
-            fn (float $all, string $faces): string => say('view.sanding-panel.one-mount-grit-grit', [
-                'faces' => mb_ucfirst($faces),
-                'minutes' => $show->minutes($all),
-            ]),
-            $minutes, array_keys($minutes),
-        );
-    }
-
     /** "412 cm², 40 % end grain; 360 rpm is 3.2 m/s here" */
     public function place(): string
     {

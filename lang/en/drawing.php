@@ -50,6 +50,11 @@ return [
         'label' => 'The band of {mark} laid flat',
         'fifth' => 'The band of {mark} laid flat, a fifth of it',
     ],
+    'coat-strip' => [
+        'label' => 'The coats over the time from the first: each as a line, its wait hatched, then its window',
+        'after' => '{time}',
+        'handled' => 'handled',
+    ],
     'time-strip' => [
         'now' => 'now',
         'label' => 'The time of this piece: hands-on solid, waiting hatched',

@@ -177,9 +177,12 @@ return [
         'later' => [
             'wax' => 'Wax by hand after',
             'buff' => 'Wheel with compound after',
-            'handle' => 'Handle after',
             'cure' => 'Food, water after',
         ],
+        'run' => 'Each coat as soon as it may: {last}handled after {handle}, {cure}.',
+        'run-last' => 'the last after {time}, ',
+        'run-cured' => 'cured after {time}',
+        'run-never' => 'it never cures',
         'film' => '{um} µm of film',
         'no-film-wood' => 'no film on the wood',
         'over' => 'Over {under}: {judged}',
@@ -566,6 +569,10 @@ return [
         'no-date' => ', no date',
         'off-lathe' => 'Off the lathe',
     ],
+    'mount-ladder' => [
+        'together' => '{faces}: {minutes} in one mount, grit by grit, each changed once for all of it.',
+        'alone' => '{faces}, in a mount of its own: {minutes}, {grits}.',
+    ],
     'safety-page' => [
         'steps' => '{n} {n?step:steps} to come',
         'more' => '{names} and {more} more',
@@ -574,7 +581,6 @@ return [
         'dry' => 'dry',
         'is-torn' => ' (torn)',
         'wipe' => 'wipe: {with}',
-        'one-mount-grit-grit' => '{faces}: {minutes} in one mount, grit by grit, each changed once for all of it.',
         'end-grain' => '{area}, {endGrainMean} % end grain{speed}',
         'rpm-here' => '; {rpm} rpm is {speed} here',
         'go' => 'go on',

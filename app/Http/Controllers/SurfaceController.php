@@ -14,6 +14,7 @@ use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\Planning\Shopping;
 use App\View\Drawings;
+use App\View\MountLadder;
 use App\View\PiecePage;
 use App\View\SandingPanel;
 use App\View\ShortageWords;
@@ -42,7 +43,7 @@ class SurfaceController extends Controller
         );
 
         return view('pieces.surface', [
-            'page' => $page, 'panels' => $panels, 'together' => SandingPanel::together($panels, $show),
+            'page' => $page, 'panels' => $panels, 'ladders' => MountLadder::all($panels, $show),
             'short' => ShortageWords::all(array_values(array_filter(
                 $shopping->shortages($piece->workshop), fn (Shortage $one): bool => $one->sort === StockSort::Discs,
             )), $show),

@@ -56,6 +56,7 @@
                         <th>Rub down the coat below with</th>
                         <th class="n">Take</th>
                         <th class="pl-8">Next coat after</th>
+                        <th>Handle after</th>
                         <th><span class="sr-only">Change it</span></th>
                     </tr>
                 </thead>
@@ -69,7 +70,7 @@
                     @foreach ($plan->coats as $i => $coat)
                         @foreach ($panel->objections($i) as $words)
                             <tr>
-                                <td colspan="5" class="border-b-0">
+                                <td colspan="6" class="border-b-0">
                                     <p class="note note-warn my-1">
                                         <strong>{{ $words[0] }}.</strong> {{ $show->said($words[1]) }}
                                     </p>
@@ -132,6 +133,7 @@
                             </td>
                             <td class="n">{{ $show->quantity($panel->amounts[$i]) }}</td>
                             <td class="pl-8">{{ $panel->waits[$i]['recoat'] }}</td>
+                            <td>{{ $panel->waits[$i]['handle'] }}</td>
                             <td class="n whitespace-nowrap">
                                 <x-coat-form :page="$page" :panel="$panel" :coat="$coat->id">
                                     @if ($i > 0)
@@ -168,6 +170,10 @@
                     @endforeach
                 </tbody>
             </table>
+            @if ($panel->strip() !== '')
+                <p class="mt-3">{{ $panel->told() }}</p>
+                {!! $show->drawn($panel->strip()) !!}
+            @endif
             @foreach ($panel->stack->notes as $note)
                 <p class="note note-warn">
                     <strong>{{ $show->said($note->verdict->words()) }}.</strong>

@@ -6,8 +6,8 @@
         <x-at :page="$page" />
         <div class="mb-4 grid items-start gap-x-10 lg:grid-cols-[1fr_250px_290px]">
             <div class="text-[1.06rem]">
-                @foreach ($together as $sentence)
-                    <p>{{ $sentence }}</p>
+                @foreach ($ladders as $ladder)
+                    <x-mount-ladder :$ladder />
                 @endforeach
                 @if ($short !== [])
                     <p class="note note-warn">

@@ -79,7 +79,7 @@
         </tbody>
     </table>
     @can('change-people')
-        <x-disclosure label="Add a person" :open="$errors->has('person_email')" class="mt-2">
+        <x-disclosure label="Add a sign-in" :open="$errors->has('person_email')" class="mt-2">
             <form method="post" action="{{ route('people.store') }}" class="mt-2 grid grid-cols-2 gap-x-8">
                 @csrf
                 <x-field name="person_name" label="Name"

@@ -1,7 +1,7 @@
 @use('App\Models\PieceState')
 <x-shop tab="sheets" title="Sheets">
     <h1>Sheets</h1>
-    <p class="faint mt-1"><x-termed>What goes on paper, for a wall or with a piece.</x-termed></p>
+    <p class="faint mt-1"><x-termed>Sheets to hang up, or to go with a piece.</x-termed></p>
     <div class="mt-4 grid gap-x-14 gap-y-6 lg:grid-cols-[1fr_300px]">
         <section aria-labelledby="of-pieces">
             <h2 id="of-pieces">Of each piece</h2>
