@@ -159,9 +159,34 @@ final readonly class RoutePage
         ]);
     }
 
-    public function waysLabel(): string
+    /**
+     * Those whose first change is at a step of a mount.
+     *
+     * @return list<SchoolOffer>
+     */
+    public function offersAt(RouteStage $stage): array
     {
-        return say('view.route-page.ways', ['count' => count($this->facts->offers)]);
+        return array_values(array_filter($this->facts->offers, fn (SchoolOffer $offer): bool => in_array(
+            $offer->from, array_column($stage->steps, 'step'), true,
+        )));
+    }
+
+    /** @return list<SchoolOffer> those that would have changed what is behind already */
+    public function offersBefore(): array
+    {
+        $later = array_merge([], ...array_map($this->offersAt(...), $this->stages));
+
+        return array_values(array_filter(
+            $this->facts->offers, fn (SchoolOffer $offer): bool => ! in_array($offer, $later, true),
+        ));
+    }
+
+    /** @param  non-empty-list<SchoolOffer>  $offers */
+    public function waysLabel(array $offers): string
+    {
+        return say('view.route-page.ways', ['about' => array_map(
+            fn (SchoolOffer $offer): string => mb_lcfirst($this->show->said($offer->label)), $offers,
+        )]);
     }
 
     /** Where a step may stand, for the page's script: the numbers of the steps that hold it, and why. */

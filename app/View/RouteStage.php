@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\PlannedStep;
-use HonestGrain\Safety\Hazard;
 
 /** What is done to one part in one mount, or between two. */
 final readonly class RouteStage
@@ -25,35 +24,63 @@ final readonly class RouteStage
     }
 
     /**
-     * What to mind at a step, and for how many more; empty where it is the same as at the one before, which says it.
+     * What to mind here and why it is done so, each once with the steps that have it; a step that stands open says its
+     * own.
      *
-     * @param  int  $at  its place among the steps
+     * @return list<RouteNote> cautions before reasons, in the order of the steps
      */
-    public function cautions(int $at, Show $show): string
+    public function notes(Show $show): array
     {
-        $here = $this->hazards($at);
-        $isToldBefore = $at > 0 && ! $this->steps[$at - 1]->is_next && $this->hazards($at - 1) === $here;
-        if ($here === [] || $isToldBefore) {
-            return '';
+        $cautions = $reasons = [];
+        foreach ($this->lines() as $at => $step) {
+            foreach ($step->details->hazards as $hazard) {
+                $cautions[$show->said($hazard->title())][] = $at;
+            }
+            $reasons[$show->said($step->details->because)][] = $at;
         }
-        $more = 0;
-        while (isset($this->steps[$at + $more + 1]) && $this->hazards($at + $more + 1) === $here) {
-            $more++;
+        $together = [];
+        foreach ($cautions as $title => $at) {
+            $together[implode(' ', $at)][] = $title;
         }
-        $titles = implode(' · ', array_map(
-            fn (Hazard $hazard): string => $show->said($hazard->title()), $this->steps[$at]->details->hazards,
-        ));
+        $notes = [];
+        foreach ($together as $titles) {
+            $notes[] = new RouteNote(implode(' · ', $titles), $this->steps($cautions[$titles[0]]), true);
+        }
+        foreach ($reasons as $words => $at) {
+            $notes[] = new RouteNote($words, $this->steps($at), false);
+        }
 
-        return match ($more) {
-            0 => $titles,
-            1 => say('view.route-page.and-the-one-after', ['titles' => $titles]),
-            default => say('view.route-page.and-the-next', ['titles' => $titles, 'more' => $more]),
-        };
+        return $notes;
     }
 
-    /** @return list<string> */
-    private function hazards(int $at): array
+    /** @return array<int, PlannedStep> those that are one line, by their place */
+    private function lines(): array
     {
-        return array_map(fn (Hazard $hazard): string => $hazard->value, $this->steps[$at]->details->hazards);
+        return array_filter($this->steps, fn (PlannedStep $step): bool => $step->isOpen() && ! $step->is_next);
+    }
+
+    /**
+     * "19–21, 23"
+     *
+     * @param  non-empty-list<int>  $at  places of steps, rising
+     */
+    private function steps(array $at): string
+    {
+        if (count($at) === count($this->steps)) {
+            return '';
+        }
+        $runs = [];
+        foreach ($at as $one) {
+            $last = count($runs) - 1;
+            if ($last >= 0 && $runs[$last][1] === $one - 1) {
+                $runs[$last][1] = $one;
+            } else {
+                $runs[] = [$one, $one];
+            }
+        }
+        $number = fn (int $one): int => $this->steps[$one]->number();
+
+        return implode(', ', array_map(fn (array $run): string => $run[0] === $run[1]
+            ? (string) $number($run[0]) : $number($run[0]).'–'.$number($run[1]), $runs));
     }
 }

@@ -33,9 +33,13 @@ use HonestGrain\Words\Said;
 /** One choice of a maker's school that changes this piece's route, and what each way of it costs. */
 final readonly class SchoolOffer
 {
-    /** @param  non-empty-list<SchoolWay>  $ways */
-    private function __construct(public string $name, public Said $label, public array $ways)
-    {
+    /**
+     * @param  non-empty-list<SchoolWay>  $ways
+     * @param  string  $from  the first step of the route as it is now that another way would change
+     */
+    private function __construct(
+        public string $name, public Said $label, public array $ways, public string $from,
+    ) {
     }
 
     /**
@@ -45,14 +49,15 @@ final readonly class SchoolOffer
     public static function all(Piece $piece, Bench $bench, Tables $tables, ?BlankForm $datedAs = null): array
     {
         $past = Past::none()->withWoodDated($datedAs);
-        $now = self::told(Route::of($piece, $bench, $tables, $past));
+        $asNow = Route::of($piece, $bench, $tables, $past);
+        $now = self::told($asNow);
         $offers = [];
         foreach (School::CHOICES as $name => $choice) {
             if (! self::mayMatter($choice, $piece, $bench)) {
                 continue;
             }
             $ways = $seen = [];
-            $isOpen = false;
+            $from = count($now);
             foreach ($choice::cases() as $way) {
                 $route = Route::of($piece->inSchool($name, $way->value), $bench, $tables, $past);
                 $told = self::told($route);
@@ -62,11 +67,12 @@ final readonly class SchoolOffer
                     continue;
                 }
                 $seen[] = $told;
-                $isOpen = $isOpen || ! $isSame;
+                $from = min($from, self::agreeing($now, $told));
                 $ways[] = SchoolWay::of($way->value, $way->said(), $route, $isSame);
             }
-            if ($isOpen && self::isWorthAsking($choice, $ways)) {
-                $offers[] = new self($name, $choice::about(), $ways);
+            $changed = $asNow->steps[$from] ?? null;
+            if ($changed !== null && self::isWorthAsking($choice, $ways)) {
+                $offers[] = new self($name, $choice::about(), $ways, $changed->id);
             }
         }
 
@@ -121,14 +127,39 @@ final readonly class SchoolOffer
         return $choice !== Wet::class || array_filter($ways, fn (SchoolWay $way): bool => $way->hasDate) !== [];
     }
 
-    /** All that a maker would do otherwise: a way may change words and no order. */
-    private static function told(Route $route): string
+    /**
+     * For how many steps two routes are told alike; all that there are where they are the same, one less where one goes
+     * on after the other ends.
+     *
+     * @param  list<string>  $now
+     * @param  list<string>  $other
+     */
+    private static function agreeing(array $now, array $other): int
     {
-        return json_encode(array_map(fn (Step $step): array => [
+        if ($now === $other) {
+            return count($now);
+        }
+        foreach ($now as $at => $step) {
+            if ($step !== ($other[$at] ?? null)) {
+                return $at;
+            }
+        }
+
+        return count($now) - 1;
+    }
+
+    /**
+     * All that a maker would do otherwise: a way may change words and no order.
+     *
+     * @return list<string> by step
+     */
+    private static function told(Route $route): array
+    {
+        return array_map(fn (Step $step): string => json_encode([
             $step->id, $step->words->title, $step->timing->minutes, $step->words->how, $step->setup->hazards,
             $step->setup->mount, $step->setup->rpm, array_map(
                 fn (Lag $lag): float => $lag->wait->minHours, $step->timing->after,
             ),
-        ], $route->steps), JSON_THROW_ON_ERROR);
+        ], JSON_THROW_ON_ERROR), $route->steps);
     }
 }

@@ -549,9 +549,7 @@ return [
         'then-same' => 'ready {day}, as now',
         'then-sooner' => 'ready {day}, {time} sooner',
         'then-later' => 'ready {day}, {time} later',
-        'ways' => 'Ways to go about it: {count} to choose',
-        'and-the-next' => '{titles}; the same for the next {more} steps',
-        'and-the-one-after' => '{titles}; the same for the next step',
+        'ways' => 'Ways to go about it: {about|and}',
         'anywhere' => 'anywhere',
         'wood-number-still-solid' => 'Its wood, number {number}, is still solid: rough it out, and weigh it from '
             .'then on. Its date comes with the third weighing.',

@@ -14,14 +14,19 @@ async function fill(link) {
     else throw new Error();
 }
 
+// What was opened while others were worked out has its turn after them.
 async function fillAll() {
-    if (isBusy || !document.querySelector('#ways[open]')) return;
+    if (isBusy) return;
     isBusy = true;
-    for (const link of document.querySelectorAll('#ways a[data-way]')) {
+    const tried = new Set();
+    const next = () =>
+        [...document.querySelectorAll('.ways-more[open] a[data-way]')].find(({ dataset }) => !tried.has(dataset.way));
+    for (let link = next(); link; link = next()) {
+        tried.add(link.dataset.way);
         await fill(link).catch(() => (link.textContent = say('no-answer')));
     }
     isBusy = false;
 }
 
-document.addEventListener('toggle', (event) => event.target.id === 'ways' && fillAll(), true);
+document.addEventListener('toggle', (event) => event.target.matches?.('.ways-more') && fillAll(), true);
 document.addEventListener('fresh', fillAll);

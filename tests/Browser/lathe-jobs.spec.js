@@ -1,4 +1,4 @@
-import { draw, expect, register, takenAsUsual, test, wholeRoute } from './shop.js';
+import { draw, expect, openWays, register, takenAsUsual, test, wholeRoute } from './shop.js';
 
 // Whole jobs at the lathe, each read as its maker would.
 
@@ -82,7 +82,7 @@ test('a lidded box is finished as one, its lid in its own mouth, or apart where 
     expect(at(/Lid: sand the outside/i)).toBeGreaterThan(fitted);
     expect(at(/Body: part it off|Body: take off the tenon/i)).toBeGreaterThan(at(/Lid: sand the outside/i));
     await expect(page.getByText(/of play it turns all year/).first()).toBeVisible();
-    await page.getByText('Ways to go about it').click();
+    await openWays(page);
     await page
         .locator('form')
         .filter({ hasText: /finished by itself/i })

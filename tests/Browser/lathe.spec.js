@@ -1,4 +1,4 @@
-import { draw, expect, register, test, wholeRoute } from './shop.js';
+import { draw, expect, openWays, register, test, wholeRoute } from './shop.js';
 
 // What makers do at the lathe, start to finish: held by what is owned, out of the wood that is there.
 
@@ -71,7 +71,7 @@ test('a wet goblet is turned in one sitting and is off its hold before its coats
     await page.getByLabel('Moisture now, %').fill('45');
     await page.getByRole('button', { name: 'Save the part' }).click();
     await wholeRoute(page);
-    await page.getByText('Ways to go about it').click();
+    await openWays(page);
     await page.locator('form').filter({ hasText: 'Turned once' }).getByRole('button', { name: 'This way' }).click();
     await expect(page.getByText(/goes on in one sitting/)).toBeVisible();
     // What the other way brings is folded like any other.

@@ -76,6 +76,11 @@ export async function wholeRoute(page) {
     await expect(page.getByRole('button', { name: 'Close every step' })).toBeVisible();
 }
 
+// Ways to go about it stand where they would change something.
+export async function openWays(page) {
+    for (const ways of await page.locator('.ways-more:not([open]) > summary').all()) await ways.click();
+}
+
 // What a new piece is taken to be without being asked: open to be changed.
 export const takenAsUsual = (page) => page.locator('#taken-as-usual > summary').click();
 

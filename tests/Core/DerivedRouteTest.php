@@ -667,6 +667,25 @@ final class DerivedRouteTest extends TestCase
         self::assertNotSame([], $piece->parts);
     }
 
+    #[DataProvider('fewSeeds')]
+    public function test_a_way_changes_nothing_before_the_step_at_which_it_is_offered(int $seed): void
+    {
+        $tables = Drawn::tables();
+        $bench = Bench::usual(Catalogue::shipped());
+        $piece = Piece::read(Document::of(['school' => []] + AnyPiece::document($seed)), $tables);
+        $ids = fn (Piece $one): array => array_column(Route::of($one, $bench, $tables)->steps, 'id');
+        $now = $ids($piece);
+        foreach (SchoolOffer::all($piece, $bench, $tables) as $offer) {
+            $at = array_search($offer->from, $now, true);
+            self::assertIsInt($at, $offer->name);
+            foreach ($offer->ways as $way) {
+                $then = $ids($piece->inSchool($offer->name, $way->value));
+                self::assertSame(array_slice($now, 0, $at), array_slice($then, 0, $at), $offer->name);
+            }
+        }
+        self::assertNotSame([], $now);
+    }
+
     /** @return iterable<string, array{int}> */
     public static function fewSeeds(): iterable
     {

@@ -11,6 +11,8 @@ use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\StepState;
 use App\Pictures\Photos;
+use App\View\RouteStage;
+use HonestGrain\Safety\Hazard;
 use Illuminate\Http\UploadedFile;
 
 /** The route as its maker changes it: steps moved, own steps, schools, and something that went wrong. */
@@ -23,6 +25,43 @@ final class RouteTest extends FeatureTestCase
             ->assertSeeInOrder(['By the tenon', 'Sand the inside', 'Off the lathe', 'Against a jam chuck', 'Take off'])
             ->assertSee('Sanding goes through a coat in patches, and clogs.')
             ->assertSee('Ways to go about it')->assertSee('Comes off before the coats');
+    }
+
+    public function test_what_to_mind_and_why_stands_once_beside_all_steps_that_have_it(): void
+    {
+        $steps = $this->bowl()->plannedSteps()->orderBy('position')->get()->all();
+        $steps[0]->is_next = true;
+        $stage = new RouteStage('', '', '', array_values($steps), null);
+        $show = $this->show();
+        $told = [];
+        foreach ($stage->notes($show) as $note) {
+            $numbers = [];
+            foreach ($note->steps === '' ? [] : explode(', ', $note->steps) as $run) {
+                $ends = explode('–', $run);
+                $numbers = [...$numbers, ...range((int) $ends[0], (int) end($ends))];
+            }
+            foreach (explode(' · ', $note->words) as $words) {
+                self::assertArrayNotHasKey($words, $told, 'said once');
+                $told[$words] = $numbers;
+            }
+        }
+        foreach (array_slice($steps, 1) as $step) {
+            $has = array_map(fn (Hazard $one): string => $show->said($one->title()), $step->details->hazards);
+            foreach ([...$has, $show->said($step->details->because)] as $words) {
+                self::assertContains($step->number(), $told[$words], "$step->step: $words");
+            }
+        }
+        self::assertNotContains($steps[0]->number(), array_merge(...array_values($told)), 'what is next says its own');
+    }
+
+    public function test_a_way_is_offered_where_it_would_change_something(): void
+    {
+        $piece = $this->bowl();
+        $page = (string) $this->get(route('pieces.route', $piece))->getContent();
+        self::assertStringContainsString('id="ways-', $page);
+        self::assertStringNotContainsString('id="ways"', $page, 'nothing is behind yet');
+        $this->work($piece, 'body/mount', 'body.inside/sand', 'body.rim/sand', 'body.outside/sand');
+        self::assertStringContainsString('id="ways"', (string) $this->get(route('pieces.route', $piece))->getContent());
     }
 
     public function test_a_step_is_moved_where_the_craft_allows_it_and_refused_with_the_reason_where_not(): void

@@ -1,5 +1,5 @@
 {{-- A step of the route: what is next stands open; each other is one line, and the rest of it opens. --}}
-@props(['step', 'words', 'piece', 'told', 'cautions' => ''])
+@props(['step', 'words', 'piece', 'told'])
 @php([$isOpen, $isNext, $canMove, $title] = [
     $step->isOpen(), (bool) $step->is_next, $told->canMove($step), $show->said($step->title),
 ])
@@ -58,9 +58,6 @@
                         <x-own-step-out :$piece :$step />
                     @endif
                 </details>
-                @if ($isOpen && $cautions !== '')
-                    <p class="small warn">{{ $cautions }}</p>
-                @endif
             @else
                 <p class="text-[1.06rem]">
                     <b class="route-title">{{ $step->number() }}. {{ $title }}</b>

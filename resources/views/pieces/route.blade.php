@@ -34,64 +34,18 @@
             @endif
         </div>
     </div>
-    <x-disclosure :label="$told->waysLabel()" class="no-print mb-4" id="ways">
-        <div class="ways">
-            @forelse ($told->offers() as $offer)
-                <h3 class="mt-3">{{ $show->said($offer->label) }}</h3>
-                @foreach ($offer->ways as $way)
-                    @php($look = 'flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1')
-                    @if ($way->isSo)
-                        <div class="{{ $look }}">
-                            <span class="grow font-semibold">{{ mb_ucfirst($show->said($way->words)) }}</span>
-                            <span class="faint small">{{ $told->costs($way) }}</span>
-                            <span class="faint small">{{ $told->readyNow() }}</span>
-                            <span class="small">so now</span>
-                        </div>
-                    @else
-                        <form method="post" action="{{ route('pieces.school', $piece) }}" class="{{ $look }}" data-live>
-                            @csrf
-                            @method('put')
-                            <input type="hidden" name="version" value="{{ $piece->version }}" />
-                            <input type="hidden" name="choice" value="{{ $offer->name }}" />
-                            <input type="hidden" name="way" value="{{ $way->value }}" />
-                            <span class="grow">{{ mb_ucfirst($show->said($way->words)) }}</span>
-                            <span class="faint small">{{ $told->costs($way) }}</span>
-                            @if ($piece->isInWork())
-                                <a
-                                    class="small"
-                                    data-way="way-{{ $offer->name }}-{{ $way->value }}"
-                                    href="{{ $told->dateOf($offer, $way) }}"
-                                    >Its date</a
-                                >
-                            @endif
-                            <button class="quiet">This way</button>
-                            @can('run-shop')
-                                <button class="quiet" name="for_shop" value="1">Always, in this shop</button>
-                            @endcan
-                        </form>
-                    @endif
-                @endforeach
-            @empty
-                <p class="faint mt-1"><x-termed>For this piece there is one way only.</x-termed></p>
-            @endforelse
-            @if ($told->hasOwnOrder())
-                <form method="post" action="{{ route('pieces.order', $piece) }}" class="mt-3" data-live>
-                    @csrf
-                    @method('delete')
-                    <input type="hidden" name="version" value="{{ $piece->version }}" />
-                    <button class="quiet">Take back every step I moved</button>
-                </form>
-            @endif
-            <x-why kind="workshop">
-                Where more than one way is sound and none is chosen, the route takes the fewest mounts, and among those
-                what risks least: end grain is hollowed first, while there is mass outside it; in side grain the outside
-                gets its line first; the underside is sanded before the part is turned round; what holds it comes off
-                last, or early where one coat takes the foot with the rest or where it would go back on the lathe for
-                nothing else; a liner goes in first; a sealer goes on after sanding. What another way would cost stands
-                beside it. The order itself comes from what each step needs and what it would spoil.
-            </x-why>
-        </div>
-    </x-disclosure>
+    <x-ways :offers="$told->offersBefore()" :$told :$piece class="mb-3" id="ways" />
+    @if ($told->offers() === [])
+        <p class="faint mb-3"><x-termed>For this piece there is one way only.</x-termed></p>
+    @endif
+    @if ($told->hasOwnOrder())
+        <form method="post" action="{{ route('pieces.order', $piece) }}" class="mt-3" data-live>
+            @csrf
+            @method('delete')
+            <input type="hidden" name="version" value="{{ $piece->version }}" />
+            <button class="quiet">Take back every step I moved</button>
+        </form>
+    @endif
     @if ($page->steps->isEmpty())
         <p class="note note-warn">No route could be worked out; the remarks below say why.</p>
     @endif
@@ -163,17 +117,30 @@
                         {{ $stage->mount }}
                     </p>
                 </div>
-                <ol>
-                    @foreach ($stage->steps as $step)
-                        <x-step
-                            :step="$step"
-                            :words="$show->step($step)"
-                            :piece="$piece"
-                            :told="$told"
-                            :cautions="$stage->cautions($loop->index, $show)"
-                        />
+                <ul class="route-notes small">
+                    @foreach ($stage->notes($show) as $note)
+                        <li @class(['warn' => $note->isCaution, 'faint' => ! $note->isCaution])>
+                            @if ($note->steps)
+                                <b>{{ $note->steps }}</b>
+                            @endif
+                            {{ $note->words }}
+                        </li>
                     @endforeach
-                </ol>
+                </ul>
+                <div class="route-steps">
+                    <x-ways
+                        :offers="$told->offersAt($stage)"
+                        :$told
+                        :$piece
+                        class="pb-1"
+                        id="ways-{{ $loop->iteration }}"
+                    />
+                    <ol>
+                        @foreach ($stage->steps as $step)
+                            <x-step :step="$step" :words="$show->step($step)" :piece="$piece" :told="$told" />
+                        @endforeach
+                    </ol>
+                </div>
             </section>
         @endforeach
     </div>
