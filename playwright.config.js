@@ -11,9 +11,11 @@ export default defineConfig({
     retries: 0,
     reporter: 'list',
     projects: [
-        { name: 'shop', testIgnore: /\.moved\.spec\.js$/ },
+        { name: 'shop', testIgnore: /\.(moved|every)\.spec\.js$/ },
         // They move the clock of the whole server.
         { name: 'moved', testMatch: /\.moved\.spec\.js$/, dependencies: ['shop'] },
+        // Every page at every width: `bin/test browser all`.
+        ...(process.env.EVERY_WIDTH ? [{ name: 'every', testMatch: /\.every\.spec\.js$/ }] : []),
     ],
     use: {
         baseURL: process.env.APP_URL,

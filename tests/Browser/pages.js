@@ -131,7 +131,14 @@ export async function places(page) {
     return (path) => found[path] ?? path.replace(/^piece/, piece);
 }
 
-export async function look(page, path, at, checks) {
+// What html-validate has to say about a page.
+export async function sounds(html) {
+    const { results } = await sound.validateString(html);
+    return results.flatMap((one) => one.messages.map((m) => `${m.ruleId}: ${m.message} ${m.selector}`));
+}
+
+// Goes to a page and answers the HTML that it came as.
+async function reach(page, path, at) {
     const answer = await page.goto(at(path === 'what to do' ? 'what is wrong' : path));
     const html = await answer.text();
     if (path === 'what to do') {
@@ -140,12 +147,13 @@ export async function look(page, path, at, checks) {
         await expect(page.getByRole('heading', { name: 'Torn grain: what will you do?' })).toBeVisible();
     }
     if (path === 'piece/turned') await page.waitForTimeout(300);
-    if (checks.includes('html')) {
-        const { results } = await sound.validateString(html);
-        expect(results.flatMap((one) => one.messages.map((m) => `${m.ruleId}: ${m.message} ${m.selector}`))).toEqual(
-            [],
-        );
-    }
+
+    return html;
+}
+
+export async function look(page, path, at, checks) {
+    const html = await reach(page, path, at);
+    if (checks.includes('html')) expect(await sounds(html)).toEqual([]);
     // A sentence is said in words, never shown as the code that it is kept by.
     await expect(page.locator('body')).not.toContainText('"code":', { useInnerText: true });
     await expect(page.locator('[aria-label*=\'"code":\']')).toHaveCount(0);
@@ -154,16 +162,22 @@ export async function look(page, path, at, checks) {
 }
 
 // One test a page, each of a workshop that is not the first.
-export function everyPage(theme, checks) {
+function eachPage(theme, says, check) {
     let shop;
     test.beforeAll(async ({ browser }) => {
         shop = await opened(browser, theme);
     });
     for (const path of PAGES) {
-        test(`${path}, ${theme}: sound, and open to everyone`, async ({ page, context }) => {
+        test(`${path}, ${says}`, async ({ page, context }) => {
             const isGuest = ['/sign-in', '/register'].includes(path);
             if (!isGuest) await context.addCookies(shop.state.cookies);
-            await look(page, path, shop.at, checks);
+            await check(page, path, shop.at);
         });
     }
 }
+
+export const everyPage = (theme, checks) =>
+    eachPage(theme, `${theme}: sound, and open to everyone`, (page, path, at) => look(page, path, at, checks));
+
+export const everyPlace = (says, check) =>
+    eachPage('paper', says, async (page, path, at) => check(page, await reach(page, path, at)));
