@@ -9,6 +9,7 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Exception\NoRoom;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Geometry\TracedOutline;
 use HonestGrain\Piece\Starter;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Reading\BadInput;
@@ -17,10 +18,13 @@ use HonestGrain\Reading\InvalidField;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 
 /** The first document of a piece, from what was typed on the new-piece page. */
 final readonly class PieceStarter
 {
+    private const QUOTED = 24;
+
     public function __construct(private Catalogue $catalogue)
     {
     }
@@ -35,7 +39,7 @@ final readonly class PieceStarter
         $form = Form::from($typed['form']);
         $joints = $this->catalogue->calibration()->joints;
 
-        return Document::of(Starter::document($joints, $form, self::profile($form, $mm), $this->catalogue->stacks(), [
+        return Document::of(Starter::document($joints, $form, self::profile($form, $mm, $typed), $this->catalogue->stacks(), [
             'name' => $typed['name'], 'wood' => $typed['wood'], 'grain' => $typed['grain'],
             'moisture_percent' => (float) $typed['moisture'], 'purpose' => $typed['purpose'],
             'due_at' => self::endOfDay($typed['due'] ?? null, $timeZone)?->format('Y-m-d\TH:i:s\Z'),
@@ -48,9 +52,15 @@ final readonly class PieceStarter
             : Carbon::parse($date, $timeZone)->setTime(17, 0)->utc()->toDateTimeImmutable();
     }
 
-    /** @param  array<string, float>  $mm */
-    private static function profile(Form $form, array $mm): Profile
+    /**
+     * @param  array<string, float>  $mm
+     * @param  array<string, mixed>  $typed  with the outline of a picture, where there is one
+     */
+    private static function profile(Form $form, array $mm, array $typed): Profile
     {
+        if (isset($typed['outline'])) {
+            return self::traced($form, $mm, $typed);
+        }
         if ($mm['foot'] > $mm['diameter']) {
             throw InvalidField::because(
                 'foot', Quantity::mm($mm['foot']),
@@ -60,9 +70,7 @@ final readonly class PieceStarter
         try {
             return $form->profile($mm['diameter'], $mm['height'], $mm['foot'], $mm['wall'], $mm['bore']);
         } catch (NoRoom $e) {
-            throw InvalidField::because('wall', Quantity::mm($mm['wall']), new Said('dates.no-room', [
-                'up' => Quantity::mm($e->zMm), 'across' => Quantity::mm($e->acrossMm),
-            ]));
+            throw self::tooThick($e, $mm['wall']);
         } catch (BadInput $e) {
             $field = str_contains($e->field, 'bore') ? 'bore' : 'diameter';
             throw InvalidField::because(
@@ -70,5 +78,36 @@ final readonly class PieceStarter
                 new Said('dates.no-form', ['form' => $form->label(), 'why' => $e->said]),
             );
         }
+    }
+
+    /**
+     * @param  array<string, float>  $mm
+     * @param  array<string, mixed>  $typed
+     */
+    private static function traced(Form $form, array $mm, array $typed): Profile
+    {
+        $outline = TracedOutline::read($typed['outline'], (float) $typed['axis']);
+        $known = KnownLength::from($typed['known']);
+        if ($mm[$known->value] <= 0) {
+            throw InvalidField::because('known', $known->value, new Said(
+                'dates.size-not-asked', ['form' => $form->label()],
+            ));
+        }
+        try {
+            return $form->around($known->scale($outline, $mm), $mm['wall'], $mm['bore']);
+        } catch (NoRoom $e) {
+            throw self::tooThick($e, $mm['wall']);
+        } catch (BadInput $e) {
+            throw InvalidField::because('outline', Str::limit($typed['outline'], self::QUOTED), new Said(
+                'dates.no-outline', ['form' => $form->label(), 'why' => $e->said],
+            ));
+        }
+    }
+
+    private static function tooThick(NoRoom $e, float $wallMm): InvalidField
+    {
+        return InvalidField::because('wall', Quantity::mm($wallMm), new Said('dates.no-room', [
+            'up' => Quantity::mm($e->zMm), 'across' => Quantity::mm($e->acrossMm),
+        ]));
     }
 }

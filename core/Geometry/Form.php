@@ -124,17 +124,26 @@ enum Form: string
         float $wallMm,
         float $boreMm = 0.0,
     ): Profile {
-        [$r, $f, $h] = [$diameterMm / 2, $footMm / 2, $heightMm];
-        $bowlFloor = max($wallMm * 1.35, $wallMm + 3);
+        return $this->around($this->outer($diameterMm / 2, $heightMm, $footMm / 2), $wallMm, $boreMm);
+    }
+
+    /**
+     * The same about an outside that is there, mm.
+     *
+     * @throws InvalidProfile where the sizes leave nothing that can be turned
+     * @throws NoRoom for a wall that the outside has no room for
+     */
+    public function around(Curve $outer, float $wallMm, float $boreMm = 0.0): Profile
+    {
+        $h = $outer->last()->z;
         $floor = match ($this) {
             self::LiddedBox => $wallMm * 1.6,
             self::Vase, self::HollowForm => $wallMm * 1.8,
             self::Goblet => $h * 0.52 + $wallMm,
             self::BallAndCup => $h * 0.66 + $wallMm,
             self::Scoop => $wallMm * 1.5,
-            default => $bowlFloor,
+            default => max($wallMm * 1.35, $wallMm + 3),
         };
-        $outer = $this->outer($r, $h, $f);
 
         return match ($this) {
             self::Spindle, self::Sphere => Profile::of($outer, null),

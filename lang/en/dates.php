@@ -16,6 +16,8 @@ return [
     ],
     'wide-foot' => 'the foot must not be wider than the widest diameter, {diameter}',
     'no-room' => '{up} up, the outside is only {across} across, which leaves no room for it there',
+    'size-not-asked' => 'a {form|lower} is not asked for that size; draw it to its widest',
+    'no-outline' => 'these points do not make a {form|lower} ({why})',
     'no-form' => 'these sizes do not make a {form|lower} ({why})',
     'waiting-since' => '{why} It has waited since {at}.',
 ];

@@ -46,6 +46,13 @@ return [
         'too-low' => 'bark of that log would lie {below|0} below its highest, and {most|0} is the most that stays over '
             .'the floor inside',
     ],
+    'invalid-outline' => [
+        'points' => 'The outline has {count} {count?point:points}; it takes {least} to {most}, from the foot to the '
+            .'rim.',
+        'number' => 'The outline holds {quote}; it takes pairs of numbers, such as "120,40 131,52".',
+        'odd' => 'The outline holds {count} {count?number:numbers}; every point takes two.',
+        'flat' => 'The outline has no height or no width; it goes from the foot to the rim, beside its centre line.',
+    ],
     'invalid-profile' => [
         'not-hollow' => 'This part is not hollow: there is no inside to draw.',
         'comes-through' => 'Cut {by|1} deeper between {from|1} and {to|1}, the inside comes through the wall or '

@@ -18,6 +18,10 @@ return [
         'silent' => 'says nothing',
         'none' => 'works',
     ],
+    'known-length' => [
+        'diameter' => 'its widest, as typed',
+        'height' => 'its height, as typed',
+    ],
     'piece-state' => [
         'work' => 'In work',
         'finished' => 'Finished',

@@ -46,6 +46,7 @@ return [
     'find' => 'Find',
     'find-what' => 'What to find',
     'unreadable' => 'The page could not be read.',
+    'unreadable-picture' => 'This picture cannot be read. It takes a photograph, or an SVG with one line.',
     'chosen-still-here' => 'The shop\'s computer did not answer. What you chose is still here; try again.',
     'now' => 'now',
     'in' => 'in {time}',

@@ -137,6 +137,7 @@ return [
         'label.pot_life_minutes' => 'pot life',
         'label.recoat_from_h' => 'recoat from', 'label.recoat_until_h' => 'recoat until',
         'label.solids_percent' => 'solids',
+        'outline' => 'the outline', 'axis' => 'centre line at', 'known' => 'what is known',
         'copies' => 'how many more', 'photo' => 'photograph', 'amount' => 'amount used',
         'fault_kind' => 'what happened', 'fault_on' => 'where', 'fault_from' => 'from', 'fault_to' => 'to',
         'step_title' => 'what', 'step_minutes' => 'minutes', 'step_wait' => 'then wait', 'step_mount' => 'held',

@@ -40,6 +40,44 @@ final class RecipesTest extends FeatureTestCase
         }
     }
 
+    public function test_a_piece_is_drawn_from_the_points_of_a_picture_and_foreseen_as_it_will_be(): void
+    {
+        // A bowl 100 across at its rim and 40 high in the picture, turned about 300.
+        $picture = ['outline' => '320,240 330,239 342,225 348,210 350,200', 'axis' => '300', 'known' => 'diameter'];
+        $fields = $picture + $this->fields(Form::ShallowBowl);
+        $this->get('/pieces/foreseen?'.http_build_query($fields))->assertOk()->assertSee('of your hands');
+        $this->post('/pieces', $fields)->assertSessionHasNoErrors();
+        $shape = Piece::query()->latest('id')->firstOrFail()->document->fields()['parts'][0]['shape'];
+        [$first, $last] = [$shape['outer'][0], $shape['outer'][count($shape['outer']) - 1]];
+        self::assertEqualsWithDelta([0.0, 52.0], array_slice($first, 0, 2), 0.01, '20 of 50 px, where 260 mm are 100');
+        self::assertEqualsWithDelta([104.0, 130.0], array_slice($last, 0, 2), 0.01);
+        self::assertNotNull($shape['inner'], 'hollowed with the wall that was typed');
+        $this->post('/pieces', ['known' => 'height', 'name' => 'Low dish'] + $fields)->assertSessionHasNoErrors();
+        $shape = Piece::query()->latest('id')->firstOrFail()->document->fields()['parts'][0]['shape'];
+        self::assertEqualsWithDelta(70.0, $shape['outer'][count($shape['outer']) - 1][0], 0.01);
+    }
+
+    public function test_a_picture_that_makes_no_piece_is_refused_at_its_field_and_stays_typed(): void
+    {
+        $pieces = Piece::query()->count();
+        $fields = ['known' => 'diameter', 'axis' => '0'] + $this->fields(Form::ShallowBowl);
+        $refused = [
+            'outline' => ['outline' => '1,2 3,4'], 'axis' => ['outline' => '1,2 3,4 5,6', 'axis' => ''],
+            'known' => ['outline' => '1,2 3,4 5,6', 'known' => 'weight'],
+            'wall' => ['outline' => '1,100 2,50 40,0', 'wall' => '25'],
+        ];
+        foreach ($refused as $field => $typed) {
+            $this->post('/pieces', $typed + $fields)->assertSessionHasErrors($field);
+            $ask = '/pieces/foreseen?'.http_build_query($typed + $fields);
+            self::assertNotSame('', strip_tags((string) $this->get($ask)->assertStatus(422)->getContent()));
+        }
+        $this->post('/pieces', ['outline' => '1,2 3,4 5,6', 'known' => 'height', 'axis' => '0']
+            + $this->fields(Form::Sphere))->assertSessionHasErrors('known');
+        self::assertSame($pieces, Piece::query()->count());
+        $this->from('/pieces/create')->followingRedirects()->post('/pieces', ['outline' => '1,2 wide'] + $fields)
+            ->assertSee('1,2 wide')->assertSee('it takes pairs of numbers');
+    }
+
     public function test_one_question_of_a_maker_is_worked_at_at_a_time(): void
     {
         $ask = '/pieces/foreseen?'.http_build_query($this->fields(Form::Vase));

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Blank;
 use App\Models\User;
+use App\Planning\KnownLength;
 use App\Planning\ShopMapper;
 use App\View\Show;
 use HonestGrain\Geometry\Form;
@@ -41,6 +42,9 @@ class StorePiece extends FormRequest
             'starts_as' => ['nullable', Rule::enum(StartsAs::class)],
             'due' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'blank' => ['nullable', 'integer'],
+            'outline' => ['nullable', 'string', 'max:6000'],
+            'axis' => ['nullable', 'required_with:outline', 'numeric', 'between:-1000000,1000000'],
+            'known' => ['nullable', 'required_with:outline', Rule::enum(KnownLength::class)],
             'recipe' => ['nullable', 'string', 'max:60'],
             'then' => ['nullable', Rule::in(['route', 'shape'])],
             'once' => ['nullable', 'string', 'alpha_num', 'max:40'],

@@ -46,6 +46,7 @@
                 </div>
                 <x-refused name="form" class="warn" />
             </fieldset>
+            <x-tracer :typed="$typed" />
             @if (! $from)
                 <p class="small mt-2 flex flex-wrap items-baseline gap-x-4" x-cloak x-show="true">
                     <span class="faint">Sized for</span>
