@@ -38,8 +38,9 @@ final readonly class PieceStarter
     {
         $form = Form::from($typed['form']);
         $joints = $this->catalogue->calibration()->joints;
+        $profile = self::profile($form, $mm, $typed);
 
-        return Document::of(Starter::document($joints, $form, self::profile($form, $mm, $typed), $this->catalogue->stacks(), [
+        return Document::of(Starter::document($joints, $form, $profile, $this->catalogue->stacks(), [
             'name' => $typed['name'], 'wood' => $typed['wood'], 'grain' => $typed['grain'],
             'moisture_percent' => (float) $typed['moisture'], 'purpose' => $typed['purpose'],
             'due_at' => self::endOfDay($typed['due'] ?? null, $timeZone)?->format('Y-m-d\TH:i:s\Z'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Blank;
+use App\Models\Workshop;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\DryingState;
@@ -16,6 +17,8 @@ use HonestGrain\Words\Unit;
 /** The new-piece page as it opens for a blank: the form it suits, and the sizes it yields. */
 final readonly class FromBlank
 {
+    private const MOST_CHOICES = 200;
+
     /** @param  FormOnBlank|null  $chosen  as large as comes out of it, where a form was chosen */
     private function __construct(
         public Blank $blank, public Form $form, private Largest $largest, private Show $show,
@@ -40,14 +43,37 @@ final readonly class FromBlank
         }, $largest, $show);
     }
 
+    /**
+     * The blanks that a piece may be cut from: on the rack, and for no other piece.
+     *
+     * @return array<int|string, string> by id; what stands without one first
+     */
+    public static function choices(Workshop $workshop, ?Blank $chosen, Show $show): array
+    {
+        $blanks = $workshop->blanks()->onRack()->whereNull('piece_id')->orderBy('number')->limit(self::MOST_CHOICES)
+            ->get(['id', 'number', 'wood', 'drying']);
+        if ($chosen !== null && ! $blanks->contains('id', $chosen->id)) {
+            $blanks->prepend($chosen);
+        }
+
+        return ['' => say('view.from-blank.none')] + $blanks->mapWithKeys(fn (Blank $one): array => [
+            $one->id => say('view.from-blank.choice', [
+                'number' => $one->number, 'wood' => $show->wood($one->wood), 'state' => self::state($one),
+            ]),
+        ])->all();
+    }
+
+    private static function state(Blank $blank): string
+    {
+        return say($blank->drying === DryingState::Ready ? 'view.from-blank.ready' : 'view.from-blank.still-drying');
+    }
+
     public function what(): string
     {
-        $state = $this->blank->drying === DryingState::Ready ? 'ready' : say('view.from-blank.still-drying');
-
         return say('view.from-blank.from-number', [
             'number' => $this->blank->number,
             'wood' => $this->show->wood($this->blank->wood),
-            'state' => $state,
+            'state' => self::state($this->blank),
         ]);
     }
 

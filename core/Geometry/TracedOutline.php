@@ -54,7 +54,12 @@ final readonly class TracedOutline
             throw InvalidOutline::odd(count($read));
         }
 
-        return self::of(array_chunk($read, 2), $axis);
+        $points = [];
+        for ($i = 0; $i < count($read); $i += 2) {
+            $points[] = [$read[$i], $read[$i + 1]];
+        }
+
+        return self::of($points, $axis);
     }
 
     /**

@@ -376,6 +376,9 @@ return [
         'truest' => 'the one that runs truest',
     ],
     'from-blank' => [
+        'none' => 'wood of its own',
+        'choice' => 'number {number}, {wood}, {state}',
+        'ready' => 'ready',
         'still-drying' => 'still drying',
         'from-number' => 'From number {number}, {wood}, {state}.',
         'wall' => ', wall {mm}',
@@ -500,6 +503,7 @@ return [
         'none-so' => 'No piece here is like that',
         'every-wood' => 'every wood',
         'every-form' => 'every form',
+        'for-everybody' => 'for everybody',
         'sorts' => [
             'due' => 'by due date',
             'ready' => 'by ready date',
@@ -520,6 +524,18 @@ return [
         'pieces-come-here-when' => 'Pieces come here when they are done, or put away.',
     ],
     'rack-shelf' => [
+        'every-wood' => 'every wood',
+        'dryness' => [
+            '' => 'dry or not',
+            'ready' => 'ready',
+            'drying' => 'still drying',
+        ],
+        'sorts' => [
+            'ready' => 'by ready date',
+            'number' => 'by number',
+            'wood' => 'by wood',
+            'place' => 'by place',
+        ],
         'dates' => [
             'felled_on' => 'felled {date}',
             'cut_on' => 'cut {date}',

@@ -2,6 +2,7 @@
 // the server sampled, and fills the form's two distances. Typing them moves the shown band.
 
 import { nearest, pointAt } from './lines';
+import Loupe from './loupe';
 import number from './number';
 import Asker from './shape/asker';
 import { say } from './words';
@@ -24,9 +25,11 @@ export default () => ({
         this.asker = new Asker((question) => this.ask(question));
         const overlay = this.$refs.overlay;
         overlay.setAttribute('viewBox', data.frame.join(' '));
+        this.loupe = new Loupe(overlay, () => overlay.previousElementSibling);
         overlay.addEventListener('pointerdown', (event) => this.begin(event));
         overlay.addEventListener('pointermove', (event) => this.stretch(event));
         overlay.addEventListener('pointerup', () => this.finish());
+        overlay.addEventListener('pointercancel', () => this.finish());
         this.show();
         this.suit();
     },
@@ -54,10 +57,12 @@ export default () => ({
         this.$refs.overlay.setPointerCapture(event.pointerId);
         this.$refs.on.value = at.on;
         this.fill(at.arc, at.arc);
+        this.loupe.begin(event);
     },
 
     stretch(event) {
         if (!this.start) return;
+        this.loupe.follow(event);
         const at = this.under(event, this.start.on);
         this.fill(Math.min(this.start.arc, at.arc), Math.max(this.start.arc, at.arc));
     },
@@ -65,6 +70,7 @@ export default () => ({
     finish() {
         if (!this.start) return;
         this.start = null;
+        this.loupe.end();
         const [from, to] = this.span();
         if (to - from < 0.8) this.fill(from, from + 1.5);
         (this.$refs.technique ?? this.$refs.to).focus();

@@ -5,6 +5,7 @@ import { refreshParts } from './live-forms';
 
 const PATIENCE_MS = 350;
 const BUSY_MS = 600;
+const GOES_ALONG = ['name', 'form', 'due', 'recipe', 'purpose', 'blank', 'outline', 'axis', 'known'];
 const PARTS = ['#foreseen-drawing', '#foreseen-verdict'];
 
 export default () => ({
@@ -44,6 +45,16 @@ export default () => ({
         this.$root
             .querySelectorAll('[name=grain]')
             .forEach((radio) => (radio.checked = radio.value === event.target.dataset.grain));
+    },
+    // Another wood comes with its own grain, moisture and sizes; what is not the wood's goes along.
+    cut(event) {
+        const fields = new FormData(this.$root);
+        const typed = [...this.$root.querySelectorAll('[data-typed]')].map(({ name }) => name);
+        const goes = [...GOES_ALONG, ...typed]
+            .filter((name) => fields.get(name))
+            .map((name) => [name, fields.get(name)]);
+        event.stopPropagation();
+        window.location.assign(`${event.target.dataset.leaves}?${new URLSearchParams(goes)}`);
     },
     typed(event) {
         event.target.dataset.typed = 'yes';

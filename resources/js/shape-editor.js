@@ -1,10 +1,11 @@
 // Drags, types and steps the nodes of a profile. The server draws and measures; this only asks.
 
 import { send, swap } from './live-forms';
+import Loupe, { FINGER_PX, unitsIn } from './loupe';
 import number from './number';
 import Asker from './shape/asker';
-import handle from './shape/handle';
-import { added, addedAt, arrow, moved, removed, turned, typed } from './shape/nodes';
+import handle, { hit } from './shape/handle';
+import { added, addedAt, arrow, moved, nearestNode, removed, turned, typed } from './shape/nodes';
 import { pasted, withColumns } from './shape/paste';
 import Saver from './shape/saver';
 import { say } from './words';
@@ -45,6 +46,7 @@ export default () => ({
         this.part = data.part;
         this.take(data, true);
         const { overlay, drawing } = this.$refs;
+        this.loupe = new Loupe(overlay, () => this.$refs.drawing);
         overlay.addEventListener('pointermove', (event) => this.drag(event));
         overlay.addEventListener('pointerup', () => this.drop());
         overlay.addEventListener('pointercancel', () => this.drop());
@@ -67,6 +69,7 @@ export default () => ({
     },
     destroy() {
         this.gone.abort();
+        this.loupe?.end();
     },
 
     // What leads away, or needs the version that a save brings back, waits until every change is saved. Where one is
@@ -129,6 +132,7 @@ export default () => ({
         const focused = document.activeElement?.dataset?.node;
         overlay.setAttribute('viewBox', this.frame.join(' '));
         overlay.replaceChildren();
+        this.targets(overlay);
         for (const curve of ['outer', 'inner']) {
             (this.shape[curve] ?? []).forEach((node, i) => overlay.append(this.handle({ curve, i }, node)));
         }
@@ -137,18 +141,38 @@ export default () => ({
 
     handle(at, node) {
         const el = handle(at.curve, at.i, node, this.unit, (mm) => this.words(mm));
-        el.addEventListener('pointerdown', (event) => {
-            event.preventDefault();
-            this.dragging = this.picked = at;
-            this.$refs.overlay.setPointerCapture(event.pointerId);
-            el.focus();
-        });
+        el.addEventListener('pointerdown', (event) => this.grab(event, at));
         el.addEventListener('keydown', (event) => this.key(event, at));
         return el;
     },
 
+    // A finger is wider than a node: what it comes down beside is taken by the node that is nearest.
+    targets(overlay) {
+        if (!window.matchMedia('(any-pointer: coarse)').matches) return;
+        const radius = unitsIn(overlay, FINGER_PX);
+        for (const curve of ['outer', 'inner']) {
+            (this.shape[curve] ?? []).forEach((node) => {
+                const el = hit(curve, node, radius);
+                el.addEventListener('pointerdown', (event) => {
+                    const { x, y } = this.under(event);
+                    this.grab(event, nearestNode(this.shape, x, y));
+                });
+                overlay.append(el);
+            });
+        }
+    },
+
+    grab(event, at) {
+        event.preventDefault();
+        this.dragging = this.picked = at;
+        this.$refs.overlay.setPointerCapture(event.pointerId);
+        this.$refs.overlay.querySelector(`[data-node="${at.curve}-${at.i}"]`)?.focus({ preventScroll: true });
+        this.loupe.begin(event);
+    },
+
     drag(event) {
         if (!this.dragging) return;
+        this.loupe.follow(event);
         const at = this.under(event);
         this.hasMoved = true;
         this.move(this.dragging, -at.y, (this.dragging.curve === 'outer' ? 1 : -1) * at.x);
@@ -157,6 +181,7 @@ export default () => ({
     drop() {
         if (!this.dragging) return;
         this.dragging = null;
+        this.loupe.end();
         if (this.hasMoved) this.saver.soon(0);
         this.hasMoved = false;
     },

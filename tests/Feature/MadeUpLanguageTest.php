@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Demo\DemoWorkshop;
 use App\Language\ViewText;
+use App\Models\Sale;
 use App\Models\User;
 use App\Models\Workshop;
 use HonestGrain\Abrasive\Scale;
@@ -111,6 +112,7 @@ final class MadeUpLanguageTest extends FeatureTestCase
             $names = [...$names, ...$named->pluck('name')];
         }
         $names = [...$names, ...$workshop->swatches->pluck('note')];
+        $names = [...$names, ...Sale::query()->pluck('for_whom')];
         $names = [...$names, ...$workshop->logEntries->pluck('body'), ...$workshop->users->pluck('email')];
         foreach ($workshop->mixes as $mix) {
             $fields = $mix->typed->fields();

@@ -590,4 +590,29 @@ final class RackTest extends FeatureTestCase
         }
         app(Rack::class)->derive($blank, $this->shop);
     }
+
+    public function test_the_rack_is_narrowed_and_sorted_and_what_nobody_understands_is_not_asked(): void
+    {
+        $there = [['Cherry (black)', 'shelf b'], ['Ash (white)', 'shelf a'], ['Ash (white)', 'shelf c']];
+        foreach ($there as $i => [$wood, $place]) {
+            $this->post('/rack', [
+                'form' => 'round', 'pith' => 'out', 'keeping' => 'open', 'grain' => 'side', 'wood' => $wood,
+                'place' => $place, 'diameter_mm' => '200',
+                'length_mm' => '80', 'number' => (string) (40 + $i),
+            ])->assertSessionHasNoErrors();
+        }
+        $this->shop->blanks()->where('number', 41)->update(['drying' => DryingState::Ready]);
+        $numbers = fn (array $asked): array => array_column(
+            $this->get('/rack?'.http_build_query($asked))->assertOk()->viewData('blanks')->items(), 'number',
+        );
+        self::assertSame([40, 41, 42], $numbers(['sort' => 'number']));
+        self::assertSame([41, 40, 42], $numbers(['sort' => 'place']));
+        self::assertSame([41, 42, 40], $numbers(['sort' => 'wood']));
+        self::assertSame([41, 42], $numbers(['wood' => 'Ash (white)', 'sort' => 'number']));
+        self::assertSame([41], $numbers(['dry' => 'ready']));
+        self::assertSame([40, 42], $numbers(['dry' => 'drying', 'sort' => 'number']));
+        self::assertCount(3, $numbers(['sort' => 'id; drop table', 'dry' => 'soaked']));
+        $this->get('/rack?wood=Ash+(white)&q=cherry')->assertSee('No blank here answers');
+        $this->get('/rack?wood=Oak')->assertSee('No blank here is like that')->assertSee('Show all');
+    }
 }

@@ -78,6 +78,25 @@ final class RecipesTest extends FeatureTestCase
             ->assertSee('1,2 wide')->assertSee('it takes pairs of numbers');
     }
 
+    public function test_a_free_blank_is_chosen_on_the_page_and_brings_its_wood(): void
+    {
+        $this->get('/pieces/create')->assertDontSee('Cut from');
+        foreach ([51, 52] as $number) {
+            $this->post('/rack', [
+                'form' => 'round', 'pith' => 'out', 'keeping' => 'open', 'grain' => 'side', 'wood' => 'Cherry (black)',
+                'diameter_mm' => '240',
+                'length_mm' => '90', 'number' => (string) $number,
+            ])->assertSessionHasNoErrors();
+        }
+        $taken = $this->shop->blanks()->where('number', 52)->firstOrFail();
+        $taken->update(['piece_id' => $this->bowl()->id]);
+        $free = $this->shop->blanks()->where('number', 51)->firstOrFail();
+        $this->get('/pieces/create')->assertSee('Cut from')->assertSee('number 51')->assertDontSee('number 52');
+        $page = $this->get("/pieces/create?name=Tern&due=2026-12-24&form=platter&blank=$free->id")
+            ->assertSee('value="Tern"', false)->assertSee('value="2026-12-24"', false)->assertSee('From number 51');
+        self::assertMatchesRegularExpression("/value=\"$free->id\"\\s+selected/", (string) $page->getContent());
+    }
+
     public function test_one_question_of_a_maker_is_worked_at_at_a_time(): void
     {
         $ask = '/pieces/foreseen?'.http_build_query($this->fields(Form::Vase));

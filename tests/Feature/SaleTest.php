@@ -38,6 +38,11 @@ final class SaleTest extends FeatureTestCase
             ->assertSessionHasErrors('price');
         self::assertStringStartsWith('Price asked is', session('errors')->first('price'));
         $this->get('/find?q=tern')->assertSee(route('pieces.route', $piece));
+        $other = $this->bowl(['name' => 'Fulmar bowl']);
+        $this->get('/pieces?for=Mrs+Tern')->assertSee('Ebb bowl')->assertDontSee('Fulmar bowl')->assertSee('Show all');
+        $this->get('/pieces')->assertSee('Fulmar bowl')->assertSee('for everybody');
+        $other->update(['state' => PieceState::Done]);
+        $this->get('/pieces?state=done')->assertDontSee('Mrs Tern');
     }
 
     public function test_its_page_is_seen_by_whoever_has_the_address_and_only_while_it_may(): void

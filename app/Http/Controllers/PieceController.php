@@ -73,6 +73,7 @@ class PieceController extends Controller
             'shelf' => new PieceShelf($pieces->items(), $next, $show),
             'empty' => PieceShelf::empty($request->asked('q'), $request->state(), $request->isNarrowed()),
             'woods' => $show->woods((clone $there)->orderBy('wood')->pluck('wood')->all()),
+            'customers' => $request->customers($workshop->pieces()),
             'forms' => PieceShelf::forms(array_values((clone $there)->pluck('form')->map(strval(...))->all()), $show),
         ]);
     }
@@ -94,6 +95,7 @@ class PieceController extends Controller
             'woods' => $mapper->tables($this->workshop($request))->woods->names(),
             'form' => $from->form ?? $form ?? Form::ShallowBowl,
             'from' => $from, 'begins' => PiecePage::begins(),
+            'blanks' => FromBlank::choices($this->workshop($request), $blank, $show),
         ]);
     }
 

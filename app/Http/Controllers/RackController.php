@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ListBlanks;
 use App\Http\Requests\RoughOut;
 use App\Http\Requests\SaveBlank;
 use App\Models\Blank;
@@ -33,21 +34,15 @@ class RackController extends Controller
     {
     }
 
-    public function index(Request $request, Catalogue $catalogue, Show $show): View
+    public function index(ListBlanks $request, Catalogue $catalogue, Show $show): View
     {
-        $isGone = $request->query('state') === 'gone';
-        $sought = $request->string('q')->toString();
         $workshop = $this->workshop($request);
-        $like = '%'.addcslashes($sought, '%_\\').'%';
-        $blanks = $workshop->blanks()
-            ->when($isGone, fn ($query) => $query->whereNotNull('gone_at'), fn ($query) => $query->whereNull('gone_at'))
-            ->when($sought !== '', fn ($query) => $query->where(fn ($query) => $query
-                ->where('number', $sought)->orWhere('wood', 'like', $like)->orWhere('place', 'like', $like)))
-            ->orderByRaw('ready_at is null')->orderBy('ready_at')->orderBy('number')
-            ->simplePaginate(self::A_PAGE)->withQueryString();
+        $blanks = $request->of($workshop->blanks())->simplePaginate(self::A_PAGE)->withQueryString();
+        $woods = $request->there($workshop->blanks())->toBase()->distinct()->orderBy('wood')->pluck('wood')->all();
 
         return view('rack.index', [
-            'blanks' => $blanks, 'isGone' => $isGone, 'q' => $sought,
+            'blanks' => $blanks, 'asked' => $request, 'isGone' => $request->isGone(), 'q' => $request->asked('q'),
+            'woods' => $show->woods($woods),
             'shelf' => new RackShelf($blanks->items(), $catalogue->calibration()->drying, $show),
         ]);
     }

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Piece;
 use App\Models\PieceState;
+use App\Models\Sale;
 use HonestGrain\Geometry\Form;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -45,7 +46,25 @@ class ListPieces extends FormRequest
 
     public function isNarrowed(): bool
     {
-        return $this->asked('q') !== '' || $this->asked('wood') !== '' || $this->form() !== null;
+        return $this->asked('q') !== '' || $this->asked('wood') !== '' || $this->asked('for') !== ''
+            || $this->form() !== null;
+    }
+
+    /**
+     * For whom the pieces of a state are.
+     *
+     * @template T of \Illuminate\Database\Eloquent\Model
+     *
+     * @param  HasMany<Piece, T>  $pieces
+     * @return array<string, string>
+     */
+    public function customers(HasMany $pieces): array
+    {
+        /** @var array<string, string> $names */
+        $names = Sale::query()->whereIn('piece_id', $pieces->where('state', $this->state())->select('id'))
+            ->whereNotNull('for_whom')->distinct()->orderBy('for_whom')->pluck('for_whom', 'for_whom')->all();
+
+        return $names;
     }
 
     /**
@@ -62,6 +81,9 @@ class ListPieces extends FormRequest
                 'name', 'like', '%'.addcslashes($this->asked('q'), '%_\\').'%',
             ))
             ->when($this->asked('wood') !== '', fn (Builder $query) => $query->where('wood', $this->asked('wood')))
+            ->when($this->asked('for') !== '', fn (Builder $query) => $query->whereHas(
+                'sale', fn (Builder $sale) => $sale->where('for_whom', $this->asked('for')),
+            ))
             ->when($this->form() !== null, fn (Builder $query) => $query->where('form', $this->form()));
 
         return $this->order() === 'new' ? $pieces->orderByDesc('id')

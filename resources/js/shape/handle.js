@@ -27,6 +27,14 @@ export function attributes(curve, i, node, unit, words) {
     };
 }
 
+// What a fingertip may come down on; nothing of it is seen.
+export function hit(curve, node, radius) {
+    const el = document.createElementNS(SVG, 'circle');
+    const [cx, cy] = [(curve === 'outer' ? 1 : -1) * node[1], -node[0]];
+    Object.entries({ cx, cy, r: radius, class: 'hit' }).forEach(([name, value]) => el.setAttribute(name, value));
+    return el;
+}
+
 export default function handle(curve, i, node, unit, words) {
     const el = document.createElementNS(SVG, isCorner(node) ? 'rect' : 'circle');
     Object.entries(attributes(curve, i, node, unit, words)).forEach(([name, value]) => el.setAttribute(name, value));

@@ -71,3 +71,16 @@ export function arrow(key, curve, by) {
     const out = curve === 'outer' ? by : -by;
     return { ArrowUp: [by, 0], ArrowDown: [-by, 0], ArrowRight: [0, out], ArrowLeft: [0, -out] }[key] ?? null;
 }
+
+// The node that lies nearest to a place of the drawing.
+export function nearestNode(shape, x, y) {
+    const all = ['outer', 'inner'].flatMap((curve) =>
+        (shape[curve] ?? []).map((node, i) => ({
+            curve,
+            i,
+            off: Math.hypot((curve === 'outer' ? 1 : -1) * node[1] - x, -node[0] - y),
+        })),
+    );
+    const { curve, i } = all.reduce((best, one) => (one.off < best.off ? one : best));
+    return { curve, i };
+}

@@ -18,7 +18,6 @@
         <div>
             <h1>Draw a piece</h1>
             @if ($from)
-                <input type="hidden" name="blank" value="{{ $from->blank->id }}" />
                 <p class="note mt-2"><strong>{{ $from->what() }}</strong> {{ $from->most() }}</p>
             @endif
             <fieldset class="mt-2">
@@ -95,6 +94,20 @@
                     :chosen="$typed('wood', $from?->blank->wood ?? 'Ash (white)')"
                 />
             </x-field>
+            @if (count($blanks) > 1)
+                <x-field name="blank" label="Cut from" class="col-span-2">
+                    <select class="w-full" name="blank" x-on:change="cut" data-leaves="{{ route('pieces.create') }}">
+                        @foreach ($blanks as $id => $words)
+                            <option
+                                value="{{ $id }}"
+                                @selected((string) $typed('blank', $from?->blank->id) === (string) $id)
+                            >
+                                {{ $words }}
+                            </option>
+                        @endforeach
+                    </select>
+                </x-field>
+            @endif
             <x-field name="due" label="Due (end of that day)" class="col-span-2"
                 ><input class="w-full" type="date" name="due" value="{{ $typed('due', '') }}"
             /></x-field>
@@ -170,7 +183,7 @@
                 </button>
             </p>
             @if (! $from)
-                <p class="small col-span-full"><a href="{{ route('rack.for') }}">Cut it from a blank on the rack</a></p>
+                <p class="small col-span-full"><a href="{{ route('rack.for') }}">Which blank suits it best</a></p>
             @endif
         </div>
     </form>

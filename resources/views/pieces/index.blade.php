@@ -37,6 +37,15 @@
                 :chosen="$asked->form()?->value ?? ''"
                 :is-wide="false"
             />
+            @if ($customers !== [])
+                <x-choose
+                    name="for"
+                    aria-label="For whom"
+                    :options="['' => say('view.piece-shelf.for-everybody')] + $customers"
+                    :chosen="$asked->asked('for')"
+                    :is-wide="false"
+                />
+            @endif
             <x-choose
                 name="sort"
                 aria-label="Order"

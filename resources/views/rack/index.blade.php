@@ -8,7 +8,7 @@
                     Used or gone
                 </a>
             </nav>
-            <form method="get" class="ml-auto flex gap-2">
+            <form method="get" class="order-last flex basis-full flex-wrap items-center gap-2" role="search">
                 @if ($isGone)
                     <input type="hidden" name="state" value="gone" />
                 @endif
@@ -18,9 +18,36 @@
                     value="{{ $q }}"
                     aria-label="Find by number, wood or place"
                     placeholder="Number, wood, place"
-                /><button class="press">Find</button>
+                />
+                <x-choose
+                    name="wood"
+                    aria-label="Wood"
+                    :options="['' => say('view.rack-shelf.every-wood')] + $woods"
+                    :chosen="$asked->asked('wood')"
+                    :is-wide="false"
+                />
+                @if (! $isGone)
+                    <x-choose
+                        name="dry"
+                        aria-label="Dry or not"
+                        :options="lines('view.rack-shelf.dryness')"
+                        :chosen="$asked->dryness()"
+                        :is-wide="false"
+                    />
+                @endif
+                <x-choose
+                    name="sort"
+                    aria-label="Order"
+                    :options="lines('view.rack-shelf.sorts')"
+                    :chosen="$asked->order()"
+                    :is-wide="false"
+                />
+                <button class="press">Show</button>
+                @if ($asked->isNarrowed())
+                    <a href="{{ route('rack', $isGone ? ['state' => 'gone'] : []) }}">Show all</a>
+                @endif
             </form>
-            <a href="{{ route('rack.weigh') }}" class="press press-main">Weigh the rack</a>
+            <a href="{{ route('rack.weigh') }}" class="press press-main ml-auto">Weigh the rack</a>
         </div>
         <p class="mt-2 flex flex-wrap gap-x-6">
             <a href="{{ route('rack.create') }}">Put a blank on</a>
@@ -42,6 +69,8 @@
                 <p class="font-slab text-[1.4rem] font-semibold">
                     @if ($q !== '')
                         No blank here answers to “{{ $q }}”
+                    @elseif ($asked->isNarrowed())
+                        No blank here is like that
                     @elseif ($isGone)
                         None yet
                     @else
