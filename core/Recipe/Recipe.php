@@ -25,18 +25,24 @@ final readonly class Recipe
 
     public const MAX_NOTE = 500;
 
+    /** Mixes of the maker's own that go with it. */
+    public const MAX_MIXES = 12;
+
     /** Ways that belong to a surface; the others belong to the wood and how it is held. */
     private const WAYS = ['inside', 'underside', 'liner', 'sealer', 'clean', 'fills', 'oily-wood', 'lid'];
 
     /**
      * @param  non-empty-list<RecipePart>  $parts  that of the body first
      * @param  array<string, string>  $school  ways, by the name of the choice
+     * @param  list<Document>  $mixes  of its products those that are mixed to a maker's own recipe, as `OwnMix` reads
+     *     them
      */
     private function __construct(
         public string $name,
         public array $parts,
         public array $school,
         public string $note,
+        public array $mixes = [],
     ) {
     }
 
@@ -54,6 +60,7 @@ final readonly class Recipe
             self::ways(array_combine($school->keys(), array_map(
                 fn (string $key): string => $school->text($key, 40), $school->keys(),
             ))), $document->textOr('note', '', self::MAX_NOTE, lines: true) ?? '',
+            $document->has('mixes') ? $document->children('mixes', self::MAX_MIXES) : [],
         );
     }
 
@@ -107,6 +114,31 @@ final readonly class Recipe
         return null;
     }
 
+    /**
+     * The same with those of a maker's mixes that it uses.
+     *
+     * @param  array<string, Document>  $mixes  by name
+     */
+    public function withMixes(array $mixes): self
+    {
+        $used = array_intersect_key($mixes, array_flip($this->products()));
+
+        return Copy::with($this, ['mixes' => array_slice(array_values($used), 0, self::MAX_MIXES)]);
+    }
+
+    /** @return list<string> classes of what it is coated with, each once */
+    public function products(): array
+    {
+        $products = [];
+        foreach ($this->parts as $part) {
+            foreach ($part->coats as $coats) {
+                $products = [...$products, ...array_column($coats->layers, 'product')];
+            }
+        }
+
+        return array_values(array_unique($products));
+    }
+
     public function named(string $name, string $note): self
     {
         return Copy::with($this, ['name' => $name, 'note' => $note]);
@@ -119,7 +151,9 @@ final readonly class Recipe
             'format' => self::FORMAT, 'version' => self::VERSION, 'name' => $this->name, 'note' => $this->note,
             'school' => (object) $this->school,
             'parts' => array_map(fn (RecipePart $part): array => $part->toArray(), $this->parts),
-        ];
+        ] + ($this->mixes === [] ? [] : [
+            'mixes' => array_map(fn (Document $mix): array => $mix->fields(), $this->mixes),
+        ]);
     }
 
     /**

@@ -179,6 +179,7 @@ return [
     ],
     'recipes' => [
         'kept' => 'Kept as “{name}”.',
+        'kept-with' => 'Kept as “{name}”, with {mixes|and} among your mixes.',
         'gone' => '“{name}” is thrown away.',
         'back' => '“{name}” is back.',
         'another' => 'another recipe is called “{name}”',

@@ -8,6 +8,7 @@ use App\Models\Change;
 use App\Models\Piece;
 use App\Models\Recipe;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Reading\Document;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Opis\JsonSchema\Validator;
@@ -213,6 +214,48 @@ final class RecipesTest extends FeatureTestCase
             + (array) json_decode($json, true));
         $this->post('/recipes/import', $file($spoilt))->assertSessionHasErrors('file');
         self::assertSame(1, $other->workshop->recipes()->count());
+    }
+
+    public function test_own_mixes_travel_with_a_recipe_and_never_replace_those_that_are_there(): void
+    {
+        $mix = [
+            'name' => 'Slip polish', 'note' => 'from a jar',
+            'parts' => [['product' => 'Wiping varnish (oil-based thinned)', 'parts' => 2.0],
+                ['product' => 'Mineral spirits', 'parts' => 1.0]],
+        ];
+        $this->shop->mixes()->create(['name' => 'Slip polish', 'typed' => Document::of($mix)]);
+        $this->shop->mixes()->create(['name' => 'Not used', 'typed' => Document::of(['name' => 'Not used'] + $mix)]);
+        $piece = $this->bowl(['coats' => [[
+            'zones' => ['outside', 'inside', 'rim'], 'buff' => false,
+            'layers' => [['product' => 'Slip polish', 'denib' => null]],
+        ]]]);
+        $this->post('/recipes', ['piece' => $piece->id, 'name' => 'Polished'])->assertSessionHasNoErrors();
+        $own = Recipe::query()->sole();
+        $json = (string) $this->get(route('recipes.json', "own-$own->id"))->getContent();
+        self::assertSame(['Slip polish'], array_column(json_decode($json, true)['mixes'], 'name'));
+        $schema = (string) file_get_contents(base_path('docs/formats/recipe.schema.json'));
+        self::assertTrue((new Validator)->validate(json_decode($json), json_decode($schema))->isValid());
+        $other = $this->makeShop('Elsewhere', 'tern@elsewhere.example')->users()->firstOrFail();
+        $this->flushSession()->actingAs($other);
+        $file = fn (array $document): array => [
+            'file' => UploadedFile::fake()->createWithContent('r.json', (string) json_encode($document)),
+        ];
+        $document = json_decode($json, true);
+        $this->post('/recipes/import', $file($document))->assertSessionHasNoErrors();
+        self::assertSame(['Slip polish'], $other->workshop->mixes()->pluck('name')->all());
+        self::assertArrayNotHasKey('mixes', $other->workshop->recipes()->sole()->recipe()->toArray());
+        $bowl = $this->bowl([], $other->workshop);
+        $this->post('/recipes/use', [
+            'recipe' => 'own-'.$other->workshop->recipes()->sole()->id, 'pieces' => [$bowl->id],
+        ])->assertSessionHasNoErrors();
+        self::assertSame('Slip polish', $this->body($bowl)['coats'][0]['layers'][0]['product']);
+        // One that is there under that name is the shop's own.
+        $document['mixes'][0]['note'] = 'another';
+        $this->post('/recipes/import', $file(['name' => 'Again'] + $document))->assertSessionHasNoErrors();
+        self::assertSame('from a jar', $other->workshop->mixes()->sole()->typed->text('note'));
+        $document['mixes'][0]['parts'] = [];
+        $this->post('/recipes/import', $file(['name' => 'Third'] + $document))->assertSessionHasErrors('file');
+        self::assertSame(2, $other->workshop->recipes()->count());
     }
 
     public function test_a_recipe_is_renamed_thrown_away_and_had_back(): void

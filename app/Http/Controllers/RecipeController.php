@@ -8,7 +8,9 @@ use App\Http\Requests\ImportPiece;
 use App\Http\Requests\SaveRecipe;
 use App\Models\Recipe as OwnRecipe;
 use App\Models\Workshop;
+use App\Planning\BroughtMixes;
 use App\Planning\DocumentSchema;
+use App\Planning\Planner;
 use App\Planning\RecipeBook;
 use App\Planning\ShopMapper;
 use App\View\Show;
@@ -46,14 +48,24 @@ class RecipeController extends Controller
         return back()->with('said', say('http.recipes.kept', ['name' => $recipe->name]));
     }
 
-    public function import(ImportPiece $request, DocumentSchema $schema): RedirectResponse
-    {
+    public function import(
+        ImportPiece $request, DocumentSchema $schema, BroughtMixes $mixes, Planner $planner,
+    ): RedirectResponse {
         $read = Document::decode($request->text());
         $schema->valid($request->text(), 'recipe');
         $recipe = Recipe::read($read);
-        $this->keep($this->workshop($request), $recipe, $request->validated('once'));
+        $workshop = $this->workshop($request);
+        $brought = $mixes->missing($workshop, $recipe);
+        $keep = function () use ($workshop, $recipe, $request, $brought): void {
+            $this->keep($workshop, $recipe->withMixes([]), $request->validated('once'));
+            foreach ($brought as $name => $mix) {
+                $workshop->mixes()->createOrFirst(['name' => $name], ['typed' => $mix]);
+            }
+        };
+        $brought === [] ? $keep() : $planner->apply($workshop, $keep);
 
-        return back()->with('said', say('http.recipes.kept', ['name' => $recipe->name]));
+        return back()->with('said', $brought === [] ? say('http.recipes.kept', ['name' => $recipe->name])
+            : say('http.recipes.kept-with', ['name' => $recipe->name, 'mixes' => array_keys($brought)]));
     }
 
     public function update(SaveRecipe $request, OwnRecipe $recipe): RedirectResponse
@@ -88,7 +100,7 @@ class RecipeController extends Controller
         $booked = $book->one($this->workshop($request), $key) ?? abort(404);
         $recipe = $booked->recipe->named(
             mb_substr($show->said($booked->name), 0, Recipe::MAX_NAME), $booked->recipe->note,
-        );
+        )->withMixes($this->workshop($request)->mixes->pluck('typed', 'name')->all());
 
         return $this->download(json_encode(
             $recipe->toArray(),
