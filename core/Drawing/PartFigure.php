@@ -8,6 +8,7 @@ use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Part;
@@ -23,6 +24,11 @@ final readonly class PartFigure
 
     private Profile $profile;
 
+    private CutRelief $relief;
+
+    /** How many mm of the turned outside are one of the line that bands are told along. */
+    private float $longer;
+
     /**
      * @param  string  $key  distinguishes the pattern ids of several drawings on one page
      * @param  bool  $isSmall  whether it stands in a list
@@ -30,6 +36,8 @@ final readonly class PartFigure
     public function __construct(private Part $part, private string $key, private bool $isSmall = false)
     {
         $this->profile = $part->turned;
+        $this->relief = CutRelief::of($part);
+        $this->longer = $part->turned->outer->lengthMm() / max(1e-9, $part->profile->outer->lengthMm());
     }
 
     /** @param  float  $u  a hundredth of the drawing's size, mm */
@@ -40,7 +48,7 @@ final readonly class PartFigure
         $clip = "half-{$this->key}";
         $outer = $this->profile->outer;
         $edge = $this->profile->edge === null ? null : new EdgeInk($this->profile, $this->profile->edge);
-        $outside = $edge?->outside() ?? Svg::path($outer->points, 1)
+        $outside = $edge?->outside() ?? Svg::path($this->relief->silhouette($outer, $this->longer), 1)
             .sprintf('L0 %s L0 %s Z', Svg::n(-$outer->last()->z), Svg::n(-$outer->first()->z));
         $ink = new MarkInk($this->part, $u, $this->key, $this->part->marks === [] ? null : Appearance::of($this->part));
         $marks = '';
@@ -172,6 +180,7 @@ final readonly class PartFigure
         foreach ($this->part->marks as $mark) {
             $svg .= $ink->section($mark);
         }
+        $svg .= $this->bottoms($u);
         $outer = $this->profile->outer;
         $inner = $this->profile->inner;
         if ($inner !== null) {
@@ -193,6 +202,24 @@ final readonly class PartFigure
         );
     }
 
+    /** @return list<Point> of the side that is cut open */
+    private function outer(): array
+    {
+        return $this->relief->cutOpen($this->profile->outer, $this->longer);
+    }
+
+    /** How deep cuts go, where they are not cut open. */
+    private function bottoms(float $u): string
+    {
+        $lines = $this->relief->bottoms($this->profile->outer, $this->longer);
+
+        return $lines === [] ? '' : Svg::tag('path', [
+            'class' => 'edge', 'd' => implode('', array_map(fn (array $line): string => Svg::path($line, -1), $lines)),
+            'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => $u * 0.16,
+            'stroke-dasharray' => $u * 0.8.' '.$u * 0.6, 'pointer-events' => 'none',
+        ]);
+    }
+
     /** The outline of the wood on the left, open where it is hollow or bored. */
     private function cutWood(): string
     {
@@ -208,7 +235,7 @@ final readonly class PartFigure
                     .sprintf('L0 %s L0 %s Z', $n(-$end->z), $n($foot));
             }
 
-            return Svg::path([...$outer->points, ...($inner === null ? [] : $inner->points)], -1)
+            return Svg::path([...$this->outer(), ...($inner === null ? [] : $inner->points)], -1)
                 .sprintf('L0 %s L0 %s Z', $n(-$end->z), $n($foot));
         }
         [$low, $high] = $bore->span($outer, $inner);
@@ -217,7 +244,7 @@ final readonly class PartFigure
             ? $inner->between(0.0, $bore->cut($inner)->arcMm) : $inner->points);
         $top = $n(-($inner ?? $outer)->last()->z);
 
-        return Svg::path([...$outer->points, ...$within], -1).match (true) {
+        return Svg::path([...$this->outer(), ...$within], -1).match (true) {
             $bore->isThrough() => sprintf('L%s %s L%s %s Z', $r, $n(-$high), $r, $n($foot)),
             $bore->fromFoot => sprintf('L0 %s L0 %s H%s V%s Z', $top, $n(-$high), $r, $n($foot)),
             default => sprintf('L%s %s V%s H0 L0 %s Z', $r, $top, $n(-$low), $n($foot)),

@@ -155,32 +155,13 @@ final readonly class RoundMesh
     /** How deep the wood is cut, in hundredths of a mm. */
     private function depths(): string
     {
-        $reliefs = [];
-        $grounds = $this->part->grounds;
-        foreach ($this->part->settled() as $id => $set) {
-            $mark = $this->part->mark($id);
-            if ($mark->technique instanceof Relief) {
-                $reliefs[] = [$mark->band, $mark->technique->relief($set, $grounds[$id])];
-            }
-        }
+        $relief = CutRelief::of($this->part);
         $packed = '';
         foreach ($this->rows as [$on, $arc]) {
-            $here = array_values(array_filter(
-                $reliefs,
-                fn (array $one): bool => $one[0]->on === $on && $arc >= $one[0]->fromMm && $arc <= $one[0]->toMm,
+            $deep = $relief->around($on, $arc, self::COLUMNS);
+            $packed .= $deep === null ? str_repeat("\0\0", self::COLUMNS) : pack('v*', ...array_map(
+                fn (float $mm): int => (int) min(32_000, round(100 * $mm)), $deep,
             ));
-            if ($here === []) {
-                $packed .= str_repeat("\0\0", self::COLUMNS);
-
-                continue;
-            }
-            for ($column = 0; $column < self::COLUMNS; $column++) {
-                $deep = 0.0;
-                foreach ($here as [$band, $relief]) {
-                    $deep = max($deep, $relief($column / self::COLUMNS, $arc - $band->fromMm));
-                }
-                $packed .= pack('v', (int) min(32_000, round(100 * $deep)));
-            }
         }
 
         return $packed;

@@ -148,7 +148,7 @@ export default () => ({
 
     // A finger is wider than a node: what it comes down beside is taken by the node that is nearest.
     targets(overlay) {
-        if (!window.matchMedia('(any-pointer: coarse)').matches) return;
+        if (navigator.maxTouchPoints === 0) return;
         const radius = unitsIn(overlay, FINGER_PX);
         for (const curve of ['outer', 'inner']) {
             (this.shape[curve] ?? []).forEach((node) => {

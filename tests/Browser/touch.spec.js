@@ -54,5 +54,34 @@ for (const [device, viewport] of [
             await expect(page.locator('#now-title')).toHaveText(next);
             expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
         });
+
+        test(`a node is moved by a fingertip beside it, under a loupe, on ${device}`, async ({ page }) => {
+            await register(page);
+            await draw(page, 'Ebb bowl');
+            const node = page.locator('[data-node=outer-3]');
+            await node.scrollIntoViewIfNeeded();
+            const before = await node.getAttribute('aria-label');
+            const box = await node.boundingBox();
+            const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+            const cdp = await page.context().newCDPSession(page);
+            const touch = (type, at) =>
+                cdp.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ x: at[0], y: at[1] }] : [] });
+            // Where nothing is drawn, a little less than half of 44 px beside it.
+            await touch('touchStart', [x + 14, y + 12]);
+            const loupe = page.locator('.loupe');
+            await expect(loupe).toBeVisible();
+            await touch('touchMove', [x + 18, y + 6]);
+            await touch('touchMove', [x + 24, y]);
+            const shown = await loupe.boundingBox();
+            expect(shown.y + shown.height < y || shown.x > x + 24 || shown.x + shown.width < x + 24).toBe(true);
+            await touch('touchEnd');
+            await expect(loupe).toHaveCount(0);
+            await expect(node).not.toHaveAttribute('aria-label', before);
+            await expect(page.locator('html')).not.toHaveAttribute('data-saving');
+            const moved = await node.getAttribute('aria-label');
+            await page.waitForTimeout(1500);
+            await page.reload();
+            await expect(node).toHaveAttribute('aria-label', moved);
+        });
     });
 }
