@@ -1,5 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
+const EVERY = Boolean(process.env.EVERY_WIDTH);
+
 // Run by bin/test, which starts the app and its database and says where they are.
 export default defineConfig({
     testDir: 'tests/Browser',
@@ -13,9 +15,9 @@ export default defineConfig({
     projects: [
         { name: 'shop', testIgnore: /\.(moved|every)\.spec\.js$/ },
         // They move the clock of the whole server.
-        { name: 'moved', testMatch: /\.moved\.spec\.js$/, dependencies: ['shop'] },
+        { name: 'moved', testMatch: /\.moved\.spec\.js$/, dependencies: EVERY ? ['shop', 'every'] : ['shop'] },
         // Every page at every width: `bin/test browser all`.
-        ...(process.env.EVERY_WIDTH ? [{ name: 'every', testMatch: /\.every\.spec\.js$/ }] : []),
+        ...(EVERY ? [{ name: 'every', testMatch: /\.every\.spec\.js$/ }] : []),
     ],
     use: {
         baseURL: process.env.APP_URL,

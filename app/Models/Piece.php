@@ -178,6 +178,11 @@ class Piece extends Keeping
         return $this->plannedSteps->contains(fn (PlannedStep $step): bool => $step->isDone());
     }
 
+    public function isWish(): bool
+    {
+        return $this->state === PieceState::Wish;
+    }
+
     public function isPutAway(): bool
     {
         return $this->state === PieceState::PutAway;

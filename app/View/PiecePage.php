@@ -303,6 +303,9 @@ final readonly class PiecePage
     public function verdict(Show $show): string
     {
         $piece = $this->piece;
+        if ($piece->isWish()) {
+            return say('view.piece-page.wish');
+        }
         if ($piece->ready_at === null) {
             return say('view.piece-page.not-planned');
         }

@@ -68,8 +68,12 @@ final readonly class PieceShelf
 
     public function due(Piece $piece): string
     {
-        return $piece->isInWork() && $piece->due_at !== null
-            ? say('view.piece-shelf.due', ['day' => $this->show->day($piece->due_at)]) : '';
+        return match (true) {
+            $piece->due_at === null => '',
+            $piece->isInWork() => say('view.piece-shelf.due', ['day' => $this->show->day($piece->due_at)]),
+            $piece->isWish() => say('view.piece-shelf.promised', ['day' => $this->show->day($piece->due_at)]),
+            default => '',
+        };
     }
 
     public function next(Piece $piece): string
@@ -109,8 +113,11 @@ final readonly class PieceShelf
                 $state === PieceState::Working => say('view.piece-shelf.no-pieces-work-yet'),
                 default => say('view.piece-shelf.none-yet'),
             },
-            $state === PieceState::Working ? say('view.piece-shelf.every-piece-starts-from')
-                : say('view.piece-shelf.pieces-come-here-when'),
+            match ($state) {
+                PieceState::Working => say('view.piece-shelf.every-piece-starts-from'),
+                PieceState::Wish => say('view.piece-shelf.wishes-come-here'),
+                default => say('view.piece-shelf.pieces-come-here-when'),
+            },
         ];
     }
 }

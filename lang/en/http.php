@@ -149,6 +149,8 @@ return [
         'saved' => 'Saved.',
         'begun-already' => 'it was begun as “{as|lower}”, and something was done to it since',
         'put-away-under-put' => '“{piece}” is put away. It is under “Put away” and can come back.',
+        'wished' => 'Kept as a wish: say for whom it is. It has no place in the plan until you take it on.',
+        'taken-on' => 'Taken on, and planned.',
         'back-work' => 'Back in work.',
         'new-piece-with-same' => 'A new piece with the same shape, sanding, marks and coats.',
         'more-like-numbered' => '{copies} more like {piece}, numbered.',

@@ -24,6 +24,7 @@ return [
     ],
     'piece-state' => [
         'work' => 'In work',
+        'wishes' => 'Wishes',
         'finished' => 'Finished',
         'put-away' => 'Put away',
     ],

@@ -472,6 +472,7 @@ return [
     ],
     'piece-page' => [
         'straight-grain' => 'straight grain',
+        'wish' => 'A wish, not planned yet',
         'grains' => [
             'side' => 'side grain',
             'end' => 'end grain',
@@ -517,6 +518,8 @@ return [
         'finished' => 'finished ',
         'not-planned' => 'not planned',
         'due' => '· due {day}',
+        'promised' => 'promised for {day}',
+        'wishes-come-here' => 'Draw a piece and keep it as a wish. It is planned once you take it on.',
         'no-piece-here-called' => 'No piece here is called “{sought}”',
         'no-pieces-work-yet' => 'No pieces in work yet',
         'none-yet' => 'None yet',

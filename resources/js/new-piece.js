@@ -6,6 +6,7 @@ import { refreshParts } from './live-forms';
 const PATIENCE_MS = 350;
 const BUSY_MS = 600;
 const GOES_ALONG = ['name', 'form', 'due', 'recipe', 'purpose', 'blank', 'outline', 'axis', 'known'];
+const TRACED = ['diameter', 'height', 'foot'];
 const PARTS = ['#foreseen-drawing', '#foreseen-verdict'];
 
 export default () => ({
@@ -14,14 +15,20 @@ export default () => ({
     timer: null,
     asked: null,
     init() {
-        const chosen = this.$root.querySelector('[name=form]:checked');
-        if (chosen) this.show(chosen.dataset.asks);
         this.tell();
         this.see();
     },
     show(asked) {
         const asks = asked.split(' ');
-        this.$root.querySelectorAll('[data-size]').forEach((el) => (el.hidden = !asks.includes(el.dataset.size)));
+        const drawn = this.drawn();
+        this.$root.querySelectorAll('[data-size]').forEach(({ dataset }, i, all) => {
+            all[i].hidden = !asks.includes(dataset.size) || drawn.includes(dataset.size);
+        });
+    },
+    // Sizes that a picture brings: all but the one that it is drawn to.
+    drawn() {
+        const fields = new FormData(this.$root);
+        return fields.get('outline') ? TRACED.filter((size) => size !== fields.get('known')) : [];
     },
     size(sizes) {
         for (const [name, value] of Object.entries(JSON.parse(sizes))) {
@@ -61,6 +68,8 @@ export default () => ({
     },
     // What was taken without being asked for, as its fields have it.
     tell() {
+        const form = this.$root.querySelector('[name=form]:checked');
+        if (form) this.show(form.dataset.asks);
         const value = (name) => this.$root.querySelector(`[name=${name}]`);
         const chosen = (name) => value(name)?.selectedOptions?.[0]?.textContent.trim();
         const grain = this.$root.querySelector('[name=grain]:checked')?.closest('label')?.textContent;

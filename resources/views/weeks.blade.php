@@ -194,6 +194,26 @@
                     <h2 class="mt-6 text-[1.15rem]">Without changing the plan</h2>
                     <p class="mt-1"><a href="{{ route('try') }}">Try something else</a></p>
                     <p><a href="{{ route('promise') }}">Promise one more piece</a></p>
+                    @if ($wishes->isNotEmpty())
+                        <h2 class="mt-6 text-[1.15rem]">Wishes</h2>
+                        @foreach ($wishes as $wish)
+                            <p class="small mt-1">
+                                <a class="text-ink" href="{{ route('pieces.sale', $wish) }}"
+                                    ><b>{{ $wish->name }}</b></a
+                                >
+                                @if ($wish->sale?->for_whom)
+                                    for {{ $wish->sale->for_whom }}
+                                @endif
+                                <span class="faint">
+                                    @if ($wish->due_at)
+                                        promised for {{ $show->day($wish->due_at) }}
+                                    @else
+                                        no date promised
+                                    @endif
+                                </span>
+                            </p>
+                        @endforeach
+                    @endif
                     @if ($pins->isNotEmpty())
                         <h2 class="mt-6 text-[1.15rem]">Pinned by you</h2>
                         @foreach ($pins as $ofPiece)

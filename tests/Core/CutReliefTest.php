@@ -13,7 +13,7 @@ use HonestGrain\Piece\Piece;
 use HonestGrain\Reading\Document;
 use PHPUnit\Framework\TestCase;
 
-/** Flutes and flats as they are seen: the outline gives way where they are at the side, the section where it meets one. */
+/** Flutes and flats as they are seen: the outline gives way at the side, the section where it meets one. */
 final class CutReliefTest extends TestCase
 {
     private const R = 40.0;

@@ -110,4 +110,38 @@ final class SaleTest extends FeatureTestCase
         self::assertSame(1, Piece::query()->where('state', PieceState::Done)->count());
         $this->get('/pieces?state=done')->assertSee('List for a gallery');
     }
+
+    public function test_a_wish_has_a_promised_date_and_no_place_in_the_plan_until_it_is_taken_on(): void
+    {
+        $this->bowl();
+        $this->post('/pieces', [
+            'name' => 'Fulmar vase', 'form' => 'vase', 'wood' => 'Ash (white)', 'grain' => 'end', 'moisture' => '10',
+            'purpose' => 'display', 'starts_as' => 'blank', 'due' => '2026-12-24', 'diameter' => '110',
+            'height' => '210', 'foot' => '70', 'wall' => '7', 'then' => 'wish',
+        ])->assertSessionHasNoErrors();
+        $wish = Piece::query()->latest('id')->firstOrFail();
+        self::assertSame(PieceState::Wish, $wish->state);
+        self::assertSame(0, $wish->plannedSteps()->count());
+        $this->put(route('pieces.sale', $wish), ['sale_version' => 1, 'for_whom' => 'Mrs Tern'])
+            ->assertSessionHasNoErrors();
+        $this->get('/pieces')->assertDontSee('Fulmar vase');
+        $this->get('/pieces?state=wish')->assertSee('Fulmar vase')->assertSee('promised for')->assertSee('Take it on');
+        $this->get('/weeks')->assertSee('Mrs Tern')->assertSee('promised for');
+        $this->get('/bench')->assertDontSee('Fulmar vase');
+        $this->get(route('promise', ['like' => $wish->id]))->assertSee('With nothing else late');
+        foreach (['shape', 'surface', 'coats', 'route', 'record'] as $tab) {
+            $this->get(route("pieces.$tab", $wish))->assertOk()->assertSee('A wish, not planned yet')
+                ->assertDontSee('No route could be worked out');
+        }
+        // Changed, it is still a wish.
+        $this->put(route('pieces.update', $wish), [
+            'version' => $wish->refresh()->version, 'name' => 'Fulmar urn', 'purpose' => 'display',
+            'due' => '2026-12-23',
+        ])->assertSessionHasNoErrors();
+        self::assertSame(PieceState::Wish, $wish->refresh()->state);
+        $this->post(route('pieces.revive', $wish))->assertSessionHas('said', 'Taken on, and planned.');
+        self::assertSame(PieceState::Working, $wish->refresh()->state);
+        self::assertNotNull($wish->ready_at);
+        $this->get('/weeks')->assertDontSee('promised for');
+    }
 }

@@ -106,14 +106,21 @@ class PieceController extends Controller
         $fitted = $this->thought->of($request, $user, $show);
         $piece = $this->editor->create(
             $user->workshop, Document::decode($fitted->piece->encoded()), $user, once: $request->validated('once'),
-            with: $blank === null ? null : $blanks->linking($blank),
+            with: function (Piece $piece) use ($request, $blank, $blanks): void {
+                $blank === null ? null : $blanks->linking($blank)($piece);
+                $request->validated('then') === 'wish' ? $piece->update(['state' => PieceState::Wish]) : null;
+            },
         );
         $left = implode(' ', array_map(fn (Said $one): string => $show->said($one), $fitted->left));
 
-        return $request->validated('then') === 'route'
-            ? redirect()->route('pieces.route', $piece)->with('said', say('http.piece.planned', ['left' => $left]))
-            : redirect()->route('pieces.shape', $piece)
-                ->with('said', trim(say('http.piece.drawn-drag-nodes-or')." $left"));
+        return match ($request->validated('then')) {
+            'route' => redirect()->route('pieces.route', $piece)
+                ->with('said', say('http.piece.planned', ['left' => $left])),
+            'wish' => redirect()->route('pieces.sale', $piece)
+                ->with('said', trim(say('http.piece.wished')." $left")),
+            default => redirect()->route('pieces.shape', $piece)
+                ->with('said', trim(say('http.piece.drawn-drag-nodes-or')." $left")),
+        };
     }
 
     /** What it would come to, as it is being typed; nothing is kept. A maker has one question worked at, at a time. */
@@ -197,13 +204,15 @@ class PieceController extends Controller
             ->with('said', say('http.piece.put-away-under-put', ['piece' => $piece->name]));
     }
 
+    /** Back into work, or taken on for the first time. */
     public function revive(Request $request, Piece $piece): RedirectResponse
     {
+        $said = $piece->isWish() ? say('http.piece.taken-on') : say('http.piece.back-work');
         $this->planner->apply(
             $this->workshop($request), fn (): bool => $piece->update(['state' => PieceState::Working]),
         );
 
-        return redirect()->route('pieces.route', $piece)->with('said', say('http.piece.back-work'));
+        return redirect()->route('pieces.route', $piece)->with('said', $said);
     }
 
     /** One more like it, or several at a press, numbered. */

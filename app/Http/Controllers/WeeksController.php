@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\MovePromise;
 use App\Models\Kept\PlanSummary;
 use App\Models\Piece;
+use App\Models\PieceState;
 use App\Planning\Planner;
 use App\Planning\WhatIf\Change;
 use App\Planning\WhatIf\Changes;
@@ -45,6 +46,8 @@ class WeeksController extends Controller
                 ), $names,
             ),
             'day' => WeekDay::of($workshop, $asked), 'musts' => Musts::of($workshop),
+            'wishes' => $workshop->pieces()->where('state', PieceState::Wish)->with('sale')
+                ->orderByRaw('due_at is null')->orderBy('due_at')->get(['id', 'workshop_id', 'name', 'due_at']),
             'pins' => $workshop->pins()->with('piece:id,workshop_id,name')->orderBy('start_at')->get()
                 ->groupBy('piece_id'),
             'planned' => say('http.weeks.last-planned', [

@@ -46,7 +46,7 @@ class StorePiece extends FormRequest
             'axis' => ['nullable', 'required_with:outline', 'numeric', 'between:-1000000,1000000'],
             'known' => ['nullable', 'required_with:outline', Rule::enum(KnownLength::class)],
             'recipe' => ['nullable', 'string', 'max:60'],
-            'then' => ['nullable', Rule::in(['route', 'shape'])],
+            'then' => ['nullable', Rule::in(['route', 'shape', 'wish'])],
             'once' => ['nullable', 'string', 'alpha_num', 'max:40'],
         ] + $sizes;
     }

@@ -1,7 +1,7 @@
 <x-layout title="Sign in">
     <div class="mx-auto grid max-w-5xl gap-16 px-4 sm:px-[40px] pt-[9vh] md:grid-cols-[1.2fr_1fr]">
         <div>
-            <p class="font-slab text-[2.6rem] font-semibold leading-tight">Honest Grain</p>
+            <div class="font-slab text-[2.6rem] font-semibold leading-tight">Honest Grain</div>
             <p class="mt-3 max-w-[40ch] text-[1.15rem]">
                 What to do to each piece next, with what, for how long, and when it is done: from the first grit to the
                 last coat, in your own shop's air.

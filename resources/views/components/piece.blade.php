@@ -69,7 +69,14 @@
             @if ($page->closedWhenDue($show) !== '')
                 <p class="small">{{ $page->closedWhenDue($show) }}</p>
             @endif
-            {!! $show->drawn($page->strip) !!}
+            @if ($piece->isWish())
+                <div class="mt-2 flex flex-wrap items-baseline gap-x-6">
+                    <a href="{{ route('promise', ['like' => $piece->id]) }}">What can be promised</a>
+                    <x-revive :$piece />
+                </div>
+            @else
+                {!! $show->drawn($page->strip) !!}
+            @endif
             <x-why kind="workshop">
                 Every step of the route, placed in the shop's hours with one pair of hands and one lathe, beside all
                 other pieces; waits run day and night at the rate of this shop's air (see Coats). Hands-on minutes are

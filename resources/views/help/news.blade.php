@@ -3,6 +3,21 @@
         <h1>What is new</h1>
         <p class="faint mt-1">You work with version {{ config('app.version') }}.</p>
         <section class="mt-5">
+            <h2>Version 0.23 <span class="faint small">1 December 2026</span></h2>
+            <ul class="help-list">
+                <li>Draw a piece from a photograph or an SVG of its half profile.</li>
+                <li>Choose its blank where you draw it.</li>
+                <li>A route says what to mind, and why, once beside each mount.</li>
+                <li>Another way is offered at the step where it changes something.</li>
+                <li>Coats show their time as a strip; the ladder of a mount stands first.</li>
+                <li>The shop has a page for each subject, and one for all sheets to print.</li>
+                <li>Flutes and flats are drawn as they stand out at the side.</li>
+                <li>A finger moves a node of the shape under a loupe.</li>
+                <li>The rack is sorted and narrowed; pieces are narrowed by customer.</li>
+                <li>A recipe takes your own mixes along.</li>
+            </ul>
+        </section>
+        <section class="mt-5">
             <h2>Version 0.22 <span class="faint small">30 November 2026</span></h2>
             <ul class="help-list">
                 <li>Words of the craft have a dotted line: press one to read what it means.</li>

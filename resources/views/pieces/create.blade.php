@@ -172,6 +172,7 @@
             <p class="col-span-full mt-1 flex flex-wrap gap-3">
                 <button class="press press-main" name="then" value="route">Plan it</button>
                 <button class="press" name="then" value="shape">Draw it</button>
+                <button class="press" name="then" value="wish">Keep it as a wish</button>
                 <button
                     class="press"
                     formmethod="get"

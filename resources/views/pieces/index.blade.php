@@ -60,7 +60,7 @@
         </form>
         @if ($pieces->isEmpty())
             <div class="py-16 text-center">
-                <p class="font-slab text-[1.4rem] font-semibold">{{ $empty[0] }}</p>
+                <h2 class="font-slab text-[1.4rem] font-semibold">{{ $empty[0] }}</h2>
                 <p class="faint mt-2">{{ $empty[1] }}</p>
             </div>
         @else
@@ -94,12 +94,7 @@
                             @if ($shelf->isForbidden($piece))
                                 <span class="warn small">Its plan has a conflict.</span>
                             @endif
-                            @if ($piece->isPutAway())
-                                <form method="post" action="{{ route('pieces.revive', $piece) }}">
-                                    @csrf
-                                    <button class="quiet">Bring back into work</button>
-                                </form>
-                            @endif
+                            <x-revive :$piece />
                         </div>
                     </li>
                 @endforeach

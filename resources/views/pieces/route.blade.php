@@ -16,12 +16,8 @@
                 /></label>
                 <button class="quiet">Make them</button>
             </form>
-            @if ($piece->isPutAway())
-                <form method="post" action="{{ route('pieces.revive', $piece) }}">
-                    @csrf
-                    <button class="quiet">Bring back into work</button>
-                </form>
-            @else
+            <x-revive :$piece />
+            @if (! $piece->isPutAway())
                 <form
                     method="post"
                     action="{{ route('pieces.destroy', $piece) }}"
@@ -46,7 +42,7 @@
             <button class="quiet">Take back every step I moved</button>
         </form>
     @endif
-    @if ($page->steps->isEmpty())
+    @if ($page->steps->isEmpty() && ! $piece->isWish())
         <p class="note note-warn">No route could be worked out; the remarks below say why.</p>
     @endif
     @if ($past->isNotEmpty())

@@ -66,7 +66,7 @@
         @endif
         @if ($blanks->isEmpty())
             <div class="py-16 text-center">
-                <p class="font-slab text-[1.4rem] font-semibold">
+                <h2 class="font-slab text-[1.4rem] font-semibold">
                     @if ($q !== '')
                         No blank here answers to “{{ $q }}”
                     @elseif ($asked->isNarrowed())
@@ -76,7 +76,7 @@
                     @else
                         The rack is empty
                     @endif
-                </p>
+                </h2>
                 <p class="faint mt-2">
                     <x-termed>Add what is drying: number, wood and size. Three weighings give a date.</x-termed>
                 </p>
