@@ -50,13 +50,13 @@
                     {{ $show->said($step->title) }}
                 </h1>
                 @if ($board->until() !== null)
-                    <p class="text-[2.4rem] leading-[1.15]" data-read-aloud>
+                    <div class="text-[2.4rem] leading-[1.15]" data-read-aloud>
                         <span class="faint">begin by</span>
                         {{ $show->dayTime($board->until()) }}
                         @if ($board->until()->lt(now()->addDay()))
                             <span data-until="{{ $board->until()->timestamp }}" data-tells="closes"></span>
                         @endif
-                    </p>
+                    </div>
                 @endif
                 <div class="hands-row mt-4">
                     <x-done :step="$step" look="press press-main press-big" id="done" key="d" />
@@ -205,13 +205,13 @@
                         <tbody>
                             @forelse ($board->ready as $next)
                                 <tr>
-                                    <td>
+                                    <th scope="row" class="text-[1.08rem] text-ink">
                                         <a
                                             class="text-ink no-underline hover:underline"
                                             href="{{ route('pieces.route', $next->piece_id) }}"
                                             ><b>{{ $next->piece->name }}</b>: {{ $show->said($next->title) }}</a
                                         >
-                                    </td>
+                                    </th>
                                     <td class="n faint">
                                         {{ $next->start_at ? $show->dayTime($next->start_at) : '' }}
                                     </td>
@@ -291,13 +291,13 @@
                 <tbody>
                     @forelse ($board->waiting as $wait)
                         <tr>
-                            <td class="w-[44%]">
+                            <th scope="row" class="w-[44%] text-left font-normal">
                                 <a
                                     class="text-ink no-underline hover:underline"
                                     href="{{ route('pieces.route', $wait->piece_id) }}"
                                     ><b>{{ $wait->piece->name }}</b></a
                                 ><br /><span class="faint small">then: {{ $show->said($wait->title) }}</span>
-                            </td>
+                            </th>
                             <td class="hidden w-[110px] sm:table-cell">{!! $show->drawn($board->bar($wait)) !!}</td>
                             <td class="n">
                                 from {{ $show->dayTime($wait->opens_at) }}<br /><span

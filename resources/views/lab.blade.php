@@ -58,7 +58,7 @@
                             draggable="true"
                             data-sheet="{{ $grit->name }}"
                             title="{{ $show->plain($grit->micron) }} µm"
-                            aria-label="{{ $grit->name }}, into the plan chosen last"
+                            aria-label="{{ $show->grit($grit->name) }}, into the plan chosen last"
                         >
                             {{ $show->grit($grit->name) }}
                         </button>
@@ -115,7 +115,7 @@
                                 draggable="true"
                                 data-at="{{ $i }}"
                                 data-sheet="{{ $grit->name }}"
-                                aria-label="Take {{ $grit->name }} out of plan {{ strtoupper($plan->key) }}"
+                                aria-label="{{ $show->grit($grit->name) }} ×, out of plan {{ strtoupper($plan->key) }}"
                             >
                                 {{ $show->grit($grit->name) }} <span aria-hidden="true">×</span>
                             </button>

@@ -43,7 +43,7 @@
                             <a
                                 class="small"
                                 href="{{ route('recipes.json', $key) }}"
-                                aria-label="Download: {{ $show->said($one->name) }}"
+                                aria-label="File: {{ $show->said($one->name) }}"
                                 >File</a
                             >
                         </div>

@@ -79,7 +79,7 @@
                                 <form method="post" action="{{ route('abrasives.destroy', $one['row']) }}" data-live>
                                     @csrf
                                     @method('delete')
-                                    <button class="quiet" aria-label="Take {{ $one['grit']->name }} off the shelf">
+                                    <button class="quiet" aria-label="Take off: {{ $one['grit']->name }}">
                                         Take off
                                     </button>
                                 </form>

@@ -237,7 +237,7 @@
                                 </span>
                                 <button
                                     class="quiet small whitespace-nowrap"
-                                    aria-label="Let {{ $ofPiece[0]->piece->name }} go"
+                                    aria-label="Let go: {{ $ofPiece[0]->piece->name }}"
                                 >
                                     Let go
                                 </button>

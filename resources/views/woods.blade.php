@@ -60,7 +60,7 @@
                                             @method('delete')
                                             <button
                                                 class="quiet"
-                                                aria-label="Take out {{ $show->said($wood->said()) }}"
+                                                aria-label="Yours: take out {{ $show->said($wood->said()) }}"
                                             >
                                                 Yours: take out
                                             </button>

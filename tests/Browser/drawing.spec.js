@@ -31,7 +31,7 @@ test('the drawing lights up with the table, both ways, and its zones open their 
     const box = await outside.boundingBox();
     await page.mouse.move(box.x + box.width * 0.4, box.y + box.height * 0.4);
     await expect(page.getByRole('row', { name: /^Outside/ })).toHaveClass(/bg-tint/);
-    await page.getByRole('link', { name: 'Inside, sanding' }).click();
+    await page.getByRole('link', { name: /Inside, sanding$/ }).click();
     await expect(page).toHaveURL(/surface\?part=body#zone-inside/);
     await page.goBack();
     await page.getByRole('link', { name: 'Rim, coats' }).click();

@@ -96,7 +96,7 @@ test('a coat is dragged to its place, and put there by keys', async ({ page }) =
     await register(page);
     await draw(page, 'Whimbrel bowl');
     await page.getByRole('link', { name: 'Coats', exact: true }).click();
-    await page.getByRole('button', { name: 'Take Shellac, then three coats of wiping varnish' }).click();
+    await page.getByRole('button', { name: 'Take it: Shellac, then three coats of wiping varnish' }).click();
     const rows = page.locator('[data-coat]');
     await expect(rows.first()).toContainText('ewaxed shellac');
     await page.getByRole('button', { name: 'Move coat 1: Alt with arrow up or down' }).focus();

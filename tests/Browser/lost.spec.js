@@ -59,18 +59,18 @@ test('two coats added one right after the other are the two that were chosen', a
     await page.goto(`${pieceOf(page)}/coats`);
     const product = page.locator('select[name=product]').first();
     const add = page.getByRole('button', { name: 'Add it' }).first();
-    const before = await page.getByRole('button', { name: /^Leave coat \d+ out$/ }).count();
+    const before = await page.getByRole('button', { name: /^Leave out coat \d+$/ }).count();
     await slowly(page, 900);
     await product.selectOption('Dewaxed shellac (2 lb cut)');
     await add.click();
     await page.waitForTimeout(300);
     await product.selectOption('Paste wax');
     await add.click();
-    await expect(page.getByRole('button', { name: /^Leave coat \d+ out$/ })).toHaveCount(before + 2, {
+    await expect(page.getByRole('button', { name: /^Leave out coat \d+$/ })).toHaveCount(before + 2, {
         timeout: 15_000,
     });
     await page.reload();
-    const rows = page.locator('tr', { has: page.getByRole('button', { name: /^Leave coat/ }) });
+    const rows = page.locator('tr', { has: page.getByRole('button', { name: /^Leave out coat/ }) });
     await expect(rows.nth(before)).toContainText('Dewaxed shellac');
     await expect(rows.nth(before + 1)).toContainText('Paste wax');
 });

@@ -110,7 +110,7 @@ test('two fields changed one right after the other are both kept', async ({ page
     await register(page);
     await draw(page, 'Quick bowl');
     await page.getByRole('link', { name: 'Coats', exact: true }).click();
-    await page.getByRole('button', { name: 'Take Oil-varnish blend' }).click();
+    await page.getByRole('button', { name: 'Take it: Oil-varnish blend' }).click();
     await expect(page.locator('#said')).toContainText('Coats saved.');
     const rub = (coat) => page.getByLabel(`Rub coat ${coat} with`);
     await expect(rub(2)).toHaveValue('pad');

@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { everyPlace, sounds } from './pages.js';
+import { axe, everyPlace, overflow, sounds, told } from './pages.js';
 import { expect, test } from './shop.js';
 
 // Every page at four widths, in both themes, in the system's colours and with its text twice as large.
@@ -14,11 +13,9 @@ const BEYOND = ['color-contrast-enhanced'];
 const COLOURS = ['color-contrast', 'link-in-text-block'];
 
 const found = async (page, rules = null) => {
-    const axe = new AxeBuilder({ page });
-    const { violations } = await (rules ? axe.withRules(rules) : axe.withTags(RULES).disableRules(BEYOND)).analyze();
-    return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 4)}`);
+    const asked = axe(page);
+    return told(await (rules ? asked.withRules(rules) : asked.withTags(RULES).disableRules(BEYOND)).analyze());
 };
-const overflow = (page) => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 const sized = async (page, width) => {
     await page.setViewportSize({ width, height: 900 });
     // What is drawn to the width of the window is drawn anew.

@@ -51,7 +51,7 @@ test('a new maker goes from a drawn bowl to a moved date, by mouse', async ({ pa
     // Coats: a proven stack, and the date with it.
     await page.getByRole('link', { name: 'Coats' }).click();
     const ready = await page.locator('#strip h2').textContent();
-    await page.getByRole('button', { name: 'Take Shellac, then three coats of wiping varnish' }).click();
+    await page.getByRole('button', { name: 'Take it: Shellac, then three coats of wiping varnish' }).click();
     await expect(page.locator('#strip h2')).not.toHaveText(ready);
     await expect(page.getByText('49 µm of film')).toBeVisible();
     const rub = page.getByLabel('Rub coat 2 with');

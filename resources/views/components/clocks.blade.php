@@ -45,7 +45,7 @@
                                 class="press"
                                 name="more_minutes"
                                 value="5"
-                                aria-label="5 min more: {{ $clock->says }}"
+                                aria-label="+ 5 min: {{ $clock->says }}"
                             >
                                 + 5 min
                             </button>

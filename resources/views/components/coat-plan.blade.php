@@ -138,7 +138,7 @@
                                 <x-coat-form :page="$page" :panel="$panel" :coat="$coat->id">
                                     @if ($i > 0)
                                         <button
-                                            class="quiet px-1"
+                                            class="quiet min-h-[26px] min-w-[26px] px-1"
                                             name="do"
                                             value="up"
                                             aria-label="Coat {{ $loop->iteration }} earlier"
@@ -148,7 +148,7 @@
                                     @endif
                                     @if ($i + 1 < $count)
                                         <button
-                                            class="quiet px-1"
+                                            class="quiet min-h-[26px] min-w-[26px] px-1"
                                             name="do"
                                             value="down"
                                             aria-label="Coat {{ $loop->iteration }} later"
@@ -157,10 +157,10 @@
                                         </button>
                                     @endif
                                     <button
-                                        class="quiet px-1"
+                                        class="quiet min-h-[26px] min-w-[26px] px-1"
                                         name="do"
                                         value="remove"
-                                        aria-label="Leave coat {{ $loop->iteration }} out"
+                                        aria-label="Leave out coat {{ $loop->iteration }}"
                                     >
                                         Leave out
                                     </button>

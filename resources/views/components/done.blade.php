@@ -50,7 +50,7 @@
             class="{{ $look }}"
             @if ($id) id="{{ $id }}" @endif
             @if ($key) data-key="{{ $key }}" @endif
-            @if ($id === null) aria-label="Done: {{ $step->piece->name }}, {{ $show->said($step->title) }}" @endif
+            @if ($id === null) aria-label="{{ $label ?? say('pages.done.done') }}: {{ $step->piece->name }}, {{ $show->said($step->title) }}" @endif
         >
             {{ $label ?? say('pages.done.done') }}
         </button>

@@ -165,7 +165,7 @@
         </x-set-row>
         <div class="mt-3 flex flex-wrap items-baseline gap-x-4">
             <button class="press press-main">Set it</button>
-            <button class="quiet" form="mark-remove" aria-label="Remove {{ $show->said($mark->label()) }}">
+            <button class="quiet" form="mark-remove" aria-label="Remove it: {{ $show->said($mark->label()) }}">
                 Remove it
             </button>
         </div>

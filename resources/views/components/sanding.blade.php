@@ -3,7 +3,7 @@
 @php($face = $s->face->value)
 @php($rungs = $panel->rungs())
 <section
-    class="grid gap-x-12 border-t border-rule py-5 lg:grid-cols-[580px_1fr]"
+    class="grid gap-x-12 border-t border-rule py-5 lg:grid-cols-[minmax(0,580px)_minmax(min-content,1fr)]"
     id="zone-{{ $face }}"
     data-light="{{ $face }}"
     tabindex="-1"

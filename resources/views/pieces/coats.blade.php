@@ -53,7 +53,7 @@
                             class="quiet ml-auto whitespace-nowrap"
                             name="stack"
                             value="{{ $stack->id }}"
-                            aria-label="Take {{ $show->said($stack->name()) }}"
+                            aria-label="Take it: {{ $show->said($stack->name()) }}"
                         >
                             Take it
                         </button>

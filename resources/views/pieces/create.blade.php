@@ -184,7 +184,9 @@
                 </button>
             </p>
             @if (! $from)
-                <p class="small col-span-full"><a href="{{ route('rack.for') }}">Which blank suits it best</a></p>
+                <p class="small col-span-full">
+                    <a class="inline-block py-1" href="{{ route('rack.for') }}">Which blank suits it best</a>
+                </p>
             @endif
         </div>
     </form>

@@ -61,9 +61,9 @@
 <div id="foreseen-verdict" aria-live="polite">
     @if ($words)
         <p class="faint"><x-termed>As things stand, with nothing else moved</x-termed></p>
-        <p @class(['font-slab text-[1.7rem] leading-tight font-semibold', 'warn' => $words->isLate()])>
+        <div @class(['font-slab text-[1.7rem] leading-tight font-semibold', 'warn' => $words->isLate()])>
             {{ $words->verdict() }}
-        </p>
+        </div>
         <p class="mt-1">
             {{ $words->uses() }}
             @if ($words->cost() !== '')

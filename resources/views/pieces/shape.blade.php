@@ -7,7 +7,7 @@
         data-factor="{{ $show->factor() }}"
         data-preview="{{ route('pieces.shape.preview', $piece) }}"
     >
-        <div class="grid gap-x-12 lg:grid-cols-[1fr_400px]">
+        <div class="grid gap-x-12 lg:grid-cols-[minmax(0,1fr)_minmax(400px,min-content)]">
             <div class="relative self-start">
                 <div x-ref="drawing" data-drawing class="piece-art">{!! $show->drawn($panel->drawing()) !!}</div>
                 <svg
@@ -47,7 +47,7 @@
                                     <a
                                         x-show="zone.grit"
                                         :href="zone.surface"
-                                        :aria-label="zone.name + ', {{ say('pages.pieces-shape.sanding') }}'"
+                                        :aria-label="zone.grit + ': ' + zone.name + ', {{ say('pages.pieces-shape.sanding') }}'"
                                         x-text="zone.grit"
                                     ></a>
                                 </td>
@@ -55,7 +55,7 @@
                                     <a
                                         x-show="zone.coats"
                                         :href="zone.coated"
-                                        :aria-label="zone.name + ', {{ say('pages.pieces-shape.coats') }}'"
+                                        :aria-label="zone.coats + ': ' + zone.name + ', {{ say('pages.pieces-shape.coats') }}'"
                                         x-text="zone.coats"
                                     ></a>
                                 </td>

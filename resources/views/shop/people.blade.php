@@ -69,7 +69,7 @@
                                 >
                                     @csrf
                                     @method('delete')
-                                    <button class="quiet" aria-label="Take {{ $person->name }} out">Take out</button>
+                                    <button class="quiet" aria-label="Take out: {{ $person->name }}">Take out</button>
                                 </form>
                             @endif
                         @endcan

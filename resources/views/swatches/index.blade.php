@@ -136,7 +136,7 @@
                                         <form method="post" action="{{ route('dyes.destroy', $dye) }}" data-live>
                                             @csrf
                                             @method('delete')
-                                            <button class="quiet" aria-label="Take {{ $dye->name }} off">
+                                            <button class="quiet" aria-label="Take off: {{ $dye->name }}">
                                                 Take off
                                             </button>
                                         </form>
