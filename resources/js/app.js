@@ -22,6 +22,7 @@ import './qr';
 import './terms';
 import routeOrder from './route-order';
 import shapeEditor from './shape-editor';
+import './sideways';
 import './time-zone';
 import tracer from './tracer';
 import turnedView from './turned-view';

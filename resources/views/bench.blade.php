@@ -205,7 +205,7 @@
                         <tbody>
                             @forelse ($board->ready as $next)
                                 <tr>
-                                    <th scope="row" class="text-[1.08rem] text-ink">
+                                    <th scope="row">
                                         <a
                                             class="text-ink no-underline hover:underline"
                                             href="{{ route('pieces.route', $next->piece_id) }}"
@@ -291,7 +291,7 @@
                 <tbody>
                     @forelse ($board->waiting as $wait)
                         <tr>
-                            <th scope="row" class="w-[44%] text-left font-normal">
+                            <th scope="row" class="w-[44%]">
                                 <a
                                     class="text-ink no-underline hover:underline"
                                     href="{{ route('pieces.route', $wait->piece_id) }}"

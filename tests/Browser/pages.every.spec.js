@@ -19,7 +19,7 @@ const found = async (page, rules = null) => {
 const sized = async (page, width) => {
     await page.setViewportSize({ width, height: 900 });
     // What is drawn to the width of the window is drawn anew.
-    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+    await page.waitForTimeout(250);
 };
 
 everyPlace('at every width, in every light', async (page, html) => {

@@ -168,6 +168,7 @@ export async function look(page, path, at, checks) {
     expect(told(await axe(page).analyze())).toEqual([]);
     if (!checks.includes('phone')) return;
     await page.setViewportSize({ width: 390, height: 844 });
+    await page.waitForTimeout(250);
     expect(await overflow(page), 'sideways at 390 px').toBeLessThanOrEqual(0);
     expect(told(await axe(page).analyze()), 'at 390 px').toEqual([]);
 }

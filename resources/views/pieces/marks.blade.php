@@ -13,7 +13,7 @@
             <a href="{{ route('pieces.mark-out', $piece) }}">Mark-out list</a>
             <a href="{{ $page->turned() }}">Turn it round</a>
         </p>
-        <div class="grid gap-x-10 lg:grid-cols-[1fr_400px]">
+        <div class="grid gap-x-10 lg:grid-cols-[minmax(0,1fr)_minmax(400px,min-content)]">
             <div class="min-w-0">
                 <div class="grid gap-x-4 sm:grid-cols-[1fr_230px]">
                     <div class="relative self-start">

@@ -23,7 +23,7 @@
                 <article class="label">
                     <div class="flex items-start justify-between gap-3">
                         <div>
-                            <p class="font-slab text-[2.2rem] leading-none font-semibold">{{ $blank->number }}</p>
+                            <div class="font-slab text-[2.2rem] leading-none font-semibold">{{ $blank->number }}</div>
                             <p class="mt-1 font-semibold">{{ $show->wood($blank->wood) }}</p>
                         </div>
                         <span class="text-ink">{!! $show->drawn($shelf->drawing($blank)) !!}</span>

@@ -20,7 +20,7 @@
         @if ($page->isSomeones())
             <p class="faint">{{ $page::story($blank) }}</p>
         @endif
-        <div class="mt-3 grid gap-x-14 gap-y-6 lg:grid-cols-[300px_1fr]">
+        <div class="mt-3 grid gap-x-14 gap-y-6 lg:grid-cols-[minmax(0,300px)_minmax(0,1fr)]">
             <div class="text-ink">
                 <div class="blank-art">{!! $show->drawn($blank->drawing) !!}</div>
                 @if ($page->plan() !== '')
@@ -157,7 +157,9 @@
                             <tbody>
                                 @forelse ($page->weighings as $one)
                                     <tr @class(['line-through faint' => $one->struck_at])>
-                                        <td>{{ $show->calendarDay($one->at) }}, {{ $show->time($one->at) }}</td>
+                                        <th scope="row">
+                                            {{ $show->calendarDay($one->at) }}, {{ $show->time($one->at) }}
+                                        </th>
                                         <td class="n">{{ $show->weighed($one->mass_g) }}</td>
                                         <td class="n">{{ $page->meter($one) }} {{ $page->aside($one) }}</td>
                                         <td class="n">

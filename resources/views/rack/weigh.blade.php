@@ -1,6 +1,6 @@
 @use('HonestGrain\Words\Unit')
 <x-layout title="Weigh the rack" section="rack">
-    <div class="page hands grid gap-x-16 gap-y-6 lg:grid-cols-[1fr_1fr]">
+    <div class="page hands grid gap-x-16 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(min-content,1fr)]">
         <section aria-labelledby="weigh">
             <p><a href="{{ route('rack') }}">Rack</a></p>
             <h1 id="weigh" class="mt-2">Weigh the rack</h1>
@@ -76,10 +76,10 @@
                 <tbody>
                     @forelse ($next as $blank)
                         <tr>
-                            <td>
+                            <th scope="row">
                                 <a href="{{ route('rack.show', $blank) }}"><b>{{ $blank->number }}</b></a>
                                 {{ $show->wood($blank->wood) }}
-                            </td>
+                            </th>
                             <td class="faint small">{{ $blank->place }}</td>
                             <td class="n small">{{ $shelf->last($blank) }}</td>
                             <td class="n">{{ $show->mass($blank->last_mass_g) }}</td>

@@ -105,7 +105,7 @@
                                 <tbody>
                                     @foreach ($page->spots() as $spot => $word)
                                         <tr>
-                                            <td>{{ $word }}</td>
+                                            <th scope="row">{{ $word }}</th>
                                             @foreach ([0 => 'x', 1 => 'y'] as $k => $axis)
                                                 <td>
                                                     <x-decimal
