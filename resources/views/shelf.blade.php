@@ -127,7 +127,7 @@
                 <tbody>
                     @foreach ($goods as $good)
                         <tr>
-                            <td>{{ $words->name($good) }}</td>
+                            <th scope="row">{{ $words->name($good) }}</th>
                             <td class="n">{{ $words->amount($good, $good->stock) }}</td>
                             <td class="n faint small">{{ $words->price($good) }}</td>
                         </tr>

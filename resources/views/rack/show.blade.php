@@ -153,63 +153,65 @@
                         @if ($page->newest())
                             <x-weight-doubt :weighing="$page->newest()" :doubts="$doubts" />
                         @endif
-                        <table class="small">
-                            <tbody>
-                                @forelse ($page->weighings as $one)
-                                    <tr @class(['line-through faint' => $one->struck_at])>
-                                        <th scope="row">
-                                            {{ $show->calendarDay($one->at) }}, {{ $show->time($one->at) }}
-                                        </th>
-                                        <td class="n">{{ $show->weighed($one->mass_g) }}</td>
-                                        <td class="n">{{ $page->meter($one) }} {{ $page->aside($one) }}</td>
-                                        <td class="n">
-                                            @if ($one->struck_at)
-                                                <span class="sr-only">struck out</span>
-                                            @else
-                                                <x-disclosure label="Correct" class="inline-block">
-                                                    <form
-                                                        method="post"
-                                                        action="{{ route('rack.weighings.update', $one) }}"
-                                                        class="flex gap-2"
-                                                        data-live
-                                                    >
-                                                        @csrf
-                                                        @method('put')
-                                                        <x-decimal
-                                                            class="w-24"
-                                                            name="mass"
-                                                            aria-label="Right weight, {{ $show->unit(Unit::Mass) }}"
-                                                            value="{{ $show->field(Unit::Mass, $one->mass_g) }}"
-                                                        />
-                                                        <input
-                                                            type="hidden"
-                                                            name="meter"
-                                                            value="{{ $one->meter_percent }}"
-                                                        />
-                                                        <button class="quiet">Put right</button>
-                                                    </form>
-                                                    <form
-                                                        method="post"
-                                                        action="{{ route('rack.weighings.destroy', $one) }}"
-                                                        data-live
-                                                    >
-                                                        @csrf
-                                                        @method('delete')
-                                                        <button class="quiet">Strike it out</button>
-                                                    </form>
-                                                </x-disclosure>
-                                            @endif
-                                        </td>
-                                    </tr>
-                                @empty
-                                    <tr>
-                                        <td class="faint" colspan="4">
-                                            Not weighed yet. Weigh it soon: the first weights tell most.
-                                        </td>
-                                    </tr>
-                                @endforelse
-                            </tbody>
-                        </table>
+                        <div class="overflow-x-auto">
+                            <table class="small">
+                                <tbody>
+                                    @forelse ($page->weighings as $one)
+                                        <tr @class(['line-through faint' => $one->struck_at])>
+                                            <th scope="row">
+                                                {{ $show->calendarDay($one->at) }}, {{ $show->time($one->at) }}
+                                            </th>
+                                            <td class="n">{{ $show->weighed($one->mass_g) }}</td>
+                                            <td class="n">{{ $page->meter($one) }} {{ $page->aside($one) }}</td>
+                                            <td class="n">
+                                                @if ($one->struck_at)
+                                                    <span class="sr-only">struck out</span>
+                                                @else
+                                                    <x-disclosure label="Correct" class="inline-block">
+                                                        <form
+                                                            method="post"
+                                                            action="{{ route('rack.weighings.update', $one) }}"
+                                                            class="flex gap-2"
+                                                            data-live
+                                                        >
+                                                            @csrf
+                                                            @method('put')
+                                                            <x-decimal
+                                                                class="w-24"
+                                                                name="mass"
+                                                                aria-label="Right weight, {{ $show->unit(Unit::Mass) }}"
+                                                                value="{{ $show->field(Unit::Mass, $one->mass_g) }}"
+                                                            />
+                                                            <input
+                                                                type="hidden"
+                                                                name="meter"
+                                                                value="{{ $one->meter_percent }}"
+                                                            />
+                                                            <button class="quiet">Put right</button>
+                                                        </form>
+                                                        <form
+                                                            method="post"
+                                                            action="{{ route('rack.weighings.destroy', $one) }}"
+                                                            data-live
+                                                        >
+                                                            @csrf
+                                                            @method('delete')
+                                                            <button class="quiet">Strike it out</button>
+                                                        </form>
+                                                    </x-disclosure>
+                                                @endif
+                                            </td>
+                                        </tr>
+                                    @empty
+                                        <tr>
+                                            <td class="faint" colspan="4">
+                                                Not weighed yet. Weigh it soon: the first weights tell most.
+                                            </td>
+                                        </tr>
+                                    @endforelse
+                                </tbody>
+                            </table>
+                        </div>
                     </section>
                     <section aria-labelledby="figures">
                         <h2 id="figures">Figures</h2>

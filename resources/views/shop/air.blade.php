@@ -54,7 +54,7 @@
                 <tbody>
                     @forelse ($page->latest() as [$when, $temp, $rh, $source, $nonsense])
                         <tr>
-                            <td>{{ $when }}</td>
+                            <th scope="row">{{ $when }}</th>
                             <td class="n">{{ $temp }}</td>
                             <td class="n">{{ $rh }}</td>
                             <td class="n faint">{{ $source }}</td>
