@@ -45,6 +45,7 @@ return [
     'fold-all' => 'Close every step',
     'find' => 'Find',
     'find-what' => 'What to find',
+    'wider-than-the-page' => 'Wider than the page: arrow keys move it',
     'unreadable' => 'The page could not be read.',
     'unreadable-picture' => 'This picture cannot be read. It takes a photograph, or an SVG with one line.',
     'chosen-still-here' => 'The shop\'s computer did not answer. What you chose is still here; try again.',

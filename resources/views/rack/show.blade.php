@@ -128,7 +128,7 @@
                 @endif
                 <div class="mt-3 text-ink">{!! $show->drawn($page->chart()) !!}</div>
                 <div class="mt-3 grid gap-x-12 gap-y-5 xl:grid-cols-2">
-                    <section aria-labelledby="weights">
+                    <section aria-labelledby="weights" class="min-w-0">
                         <h2 id="weights">Weighings</h2>
                         <form
                             method="post"
@@ -213,18 +213,20 @@
                             </table>
                         </div>
                     </section>
-                    <section aria-labelledby="figures">
+                    <section aria-labelledby="figures" class="min-w-0">
                         <h2 id="figures">Figures</h2>
-                        <table class="small mt-1">
-                            <tbody>
-                                @foreach ($page->figures() as [$label, $figure])
-                                    <tr>
-                                        <td class="faint">{{ $label }}</td>
-                                        <td class="n">{{ $figure }}</td>
-                                    </tr>
-                                @endforeach
-                            </tbody>
-                        </table>
+                        <div class="overflow-x-auto">
+                            <table class="small mt-1">
+                                <tbody>
+                                    @foreach ($page->figures() as [$label, $figure])
+                                        <tr>
+                                            <td class="faint">{{ $label }}</td>
+                                            <td class="n">{{ $figure }}</td>
+                                        </tr>
+                                    @endforeach
+                                </tbody>
+                            </table>
+                        </div>
                         @if ($page->truing() !== [])
                             <h2 class="mt-4">What can be turned out of it</h2>
                             <table class="small mt-1">
