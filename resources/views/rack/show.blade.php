@@ -229,24 +229,26 @@
                         </div>
                         @if ($page->truing() !== [])
                             <h2 class="mt-4">What can be turned out of it</h2>
-                            <table class="small mt-1">
-                                <thead>
-                                    <tr>
-                                        <th><span class="sr-only">What</span></th>
-                                        <th class="n">Now</th>
-                                        <th class="n">When ready</th>
-                                    </tr>
-                                </thead>
-                                <tbody>
-                                    @foreach ($page->truing() as [$label, $now, $then])
+                            <div class="overflow-x-auto">
+                                <table class="small mt-1">
+                                    <thead>
                                         <tr>
-                                            <td class="faint">{{ $label }}</td>
-                                            <td class="n">{{ $now }}</td>
-                                            <td class="n">{{ $then }}</td>
+                                            <th><span class="sr-only">What</span></th>
+                                            <th class="n">Now</th>
+                                            <th class="n">When ready</th>
                                         </tr>
-                                    @endforeach
-                                </tbody>
-                            </table>
+                                    </thead>
+                                    <tbody>
+                                        @foreach ($page->truing() as [$label, $now, $then])
+                                            <tr>
+                                                <td class="faint">{{ $label }}</td>
+                                                <td class="n">{{ $now }}</td>
+                                                <td class="n">{{ $then }}</td>
+                                            </tr>
+                                        @endforeach
+                                    </tbody>
+                                </table>
+                            </div>
                             <p class="small mt-2">{{ $page->jaws() }}</p>
                             <x-why kind="published">
                                 Shrinkage from green to oven dry of this wood (Wood Handbook, table 4-3), linear from 30
