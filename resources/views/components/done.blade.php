@@ -1,6 +1,6 @@
 {{-- One press to say a step is done; where it can burn, one deliberate press before that, once a session. --}}
 @props(['step', 'look' => 'press', 'label' => null, 'id' => null, 'key' => null])
-@php($caution = $step->unheeded(session('cautioned', [])))
+@php([$caution, $label] = [$step->unheeded(session('cautioned', [])), $label ?? say('pages.done.done')])
 @if ($caution)
     <form
         method="post"
@@ -50,9 +50,9 @@
             class="{{ $look }}"
             @if ($id) id="{{ $id }}" @endif
             @if ($key) data-key="{{ $key }}" @endif
-            @if ($id === null) aria-label="{{ $label ?? say('pages.done.done') }}: {{ $step->piece->name }}, {{ $show->said($step->title) }}" @endif
+            @if ($id === null) aria-label="{{ $label }}: {{ $step->piece->name }}, {{ $show->said($step->title) }}" @endif
         >
-            {{ $label ?? say('pages.done.done') }}
+            {{ $label }}
         </button>
     </form>
 @endif

@@ -1,5 +1,5 @@
 @use('HonestGrain\Words\Unit')
-@php($piece = $page->piece)
+@php([$piece, $words] = [$page->piece, lines('pages.pieces-shape')])
 <x-piece :page="$page" tab="shape" title="shape">
     <div
         x-data="shapeEditor"
@@ -47,7 +47,7 @@
                                     <a
                                         x-show="zone.grit"
                                         :href="zone.surface"
-                                        :aria-label="zone.grit + ': ' + zone.name + ', {{ say('pages.pieces-shape.sanding') }}'"
+                                        :aria-label="zone.grit + ': ' + zone.name + ', {{ $words['sanding'] }}'"
                                         x-text="zone.grit"
                                     ></a>
                                 </td>
@@ -55,7 +55,7 @@
                                     <a
                                         x-show="zone.coats"
                                         :href="zone.coated"
-                                        :aria-label="zone.coats + ': ' + zone.name + ', {{ say('pages.pieces-shape.coats') }}'"
+                                        :aria-label="zone.coats + ': ' + zone.name + ', {{ $words['coats'] }}'"
                                         x-text="zone.coats"
                                     ></a>
                                 </td>
