@@ -35,6 +35,8 @@ final class ShopTest extends FeatureTestCase
     {
         $before = $this->shop->refresh()->climate;
         $this->put('/shop', ['day_c' => '21'])->assertSessionHasErrors(['night_c', 'night_rh', 'day_from', 'day_to']);
+        $this->put('/shop', array_fill_keys(['day_c', 'day_rh', 'day_from', 'day_to', 'night_c', 'night_rh'], ''))
+            ->assertSessionHasErrors(['day_c', 'night_rh', 'day_to']);
         $this->put('/shop', ['min_wall_mm' => ''])->assertSessionHasErrors('min_wall_mm');
         $this->put('/shop', ['name' => ''])->assertSessionHasErrors('name');
         $this->put('/shop', ['closed' => '2026-12-25'])->assertSessionHasErrors('hours');

@@ -34,7 +34,7 @@ class SaveShop extends FormRequest implements TakesLists
     /** @return array<string, mixed> */
     public function rules(Show $show): array
     {
-        $allOfAir = 'required_with:'.implode(',', self::AIR);
+        $allOfAir = $this->hasAny(self::AIR) ? 'required' : 'nullable';
         $temperature = [$allOfAir, 'numeric', $show->between(Unit::Temperature, -10, 45)];
         $humidity = [$allOfAir, 'numeric', 'between:5,99'];
 

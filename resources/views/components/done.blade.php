@@ -1,6 +1,7 @@
 {{-- One press to say a step is done; where it can burn, one deliberate press before that, once a session. --}}
 @props(['step', 'look' => 'press', 'label' => null, 'id' => null, 'key' => null])
 @php([$caution, $label] = [$step->unheeded(session('cautioned', [])), $label ?? say('pages.done.done')])
+@php($title = $show->said($step->title))
 @if ($caution)
     <form
         method="post"
@@ -50,7 +51,7 @@
             class="{{ $look }}"
             @if ($id) id="{{ $id }}" @endif
             @if ($key) data-key="{{ $key }}" @endif
-            @if ($id === null) aria-label="{{ $label }}: {{ $step->piece->name }}, {{ $show->said($step->title) }}" @endif
+            @if ($id === null) aria-label="{{ $label }}: {{ $step->piece->name }}, {{ $title }}" @endif
         >
             {{ $label }}
         </button>

@@ -1,5 +1,6 @@
 @use('HonestGrain\Words\Unit')
-@php([$piece, $words] = [$page->piece, lines('pages.pieces-shape')])
+@php($piece = $page->piece)
+@php([$sanding, $coats] = [say('pages.pieces-shape.sanding'), say('pages.pieces-shape.coats')])
 <x-piece :page="$page" tab="shape" title="shape">
     <div
         x-data="shapeEditor"
@@ -47,7 +48,7 @@
                                     <a
                                         x-show="zone.grit"
                                         :href="zone.surface"
-                                        :aria-label="zone.grit + ': ' + zone.name + ', {{ $words['sanding'] }}'"
+                                        :aria-label="zone.grit + ': ' + zone.name + ', {{ $sanding }}'"
                                         x-text="zone.grit"
                                     ></a>
                                 </td>
@@ -55,7 +56,7 @@
                                     <a
                                         x-show="zone.coats"
                                         :href="zone.coated"
-                                        :aria-label="zone.coats + ': ' + zone.name + ', {{ $words['coats'] }}'"
+                                        :aria-label="zone.coats + ': ' + zone.name + ', {{ $coats }}'"
                                         x-text="zone.coats"
                                     ></a>
                                 </td>
