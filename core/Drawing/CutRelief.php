@@ -115,9 +115,9 @@ final readonly class CutRelief
         foreach ($this->cuts as [$band]) {
             if ($band->on === Surface::Outer) {
                 $lines[] = array_map(fn (Point $point): Point => new Point(
-                    $point->z, $point->r - max(0.0, ...$this->around(
+                    $point->z, $point->r - max([0.0, ...$this->around(
                         Surface::Outer, $point->arcMm / $longer, self::ROUND,
-                    ) ?? []), $point->arcMm,
+                    ) ?? []]), $point->arcMm,
                 ), self::stretch($outer, $band->fromMm * $longer, $band->toMm * $longer));
             }
         }

@@ -72,7 +72,7 @@ test('what, which piece and until when are read from afar', async ({ page }) => 
     await openDemo(page);
     const size = (place) => place.evaluate((el) => parseFloat(getComputedStyle(el).fontSize));
     expect(await size(page.locator('#now-title'))).toBeGreaterThanOrEqual(40);
-    const until = page.locator('#bench-now p', { hasText: 'begin by' });
+    const until = page.locator('#bench-now [data-read-aloud]', { hasText: 'begin by' });
     if (await until.count()) expect(await size(until)).toBeGreaterThanOrEqual(40);
 });
 

@@ -16,7 +16,7 @@ for (const [paper, format] of [
     test(`eight labels come on a sheet of ${format}`, async ({ page }, info) => {
         await openDemo(page);
         await page.goto('/rack/labels');
-        const numbers = (await page.locator('.label p:first-child').allTextContents())
+        const numbers = (await page.locator('.label .font-slab').allTextContents())
             .filter((text) => /^\d+$/.test(text.trim()))
             .map((text) => text.trim());
         expect(numbers.length).toBeGreaterThan(8);

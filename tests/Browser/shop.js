@@ -78,7 +78,9 @@ export async function wholeRoute(page) {
 
 // Ways to go about it stand where they would change something.
 export async function openWays(page) {
-    for (const ways of await page.locator('.ways-more:not([open]) > summary').all()) await ways.click();
+    const closed = page.locator('.ways-more:not([open]) > summary');
+    await expect(page.locator('.ways-more').first()).toBeAttached();
+    for (let left = await closed.count(); left > 0; left = await closed.count()) await closed.first().click();
 }
 
 // What a new piece is taken to be without being asked: open to be changed.

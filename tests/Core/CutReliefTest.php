@@ -73,6 +73,21 @@ final class CutReliefTest extends TestCase
         self::assertSame([1, 2], [$dashed($plain), $dashed($part)], 'the axis, and how deep the flats go');
     }
 
+    public function test_a_band_ends_where_it_ends_on_any_line(): void
+    {
+        $flutes = fn (float $from, float $to): array => Benchwork::bowl(['marks' => [[
+            'id' => 'm1', 'technique' => 'flutes', 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to,
+            'settings' => ['count' => 24, 'depth_mm' => 1.5, 'fade_mm' => 10],
+        ]]]);
+        for ($from = 14.0; $from < 16.0; $from += 0.13) {
+            $part = Piece::read(Document::of(Benchwork::piece([$flutes($from, 3 * $from)])), Drawn::tables())->body();
+            foreach ([1.0, 1.0003, 0.9997] as $longer) {
+                $bottom = CutRelief::of($part)->bottoms($part->turned->outer, $longer)[0];
+                self::assertGreaterThan(20, count($bottom));
+            }
+        }
+    }
+
     private function widest(Part $part): float
     {
         $at = array_filter(
