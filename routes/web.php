@@ -215,7 +215,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
 
     Route::get('log', [LogController::class, 'index'])->name('log');
     Route::post('log', [LogController::class, 'store']);
-    Route::get('plan', [PlanController::class, 'show'])->name('plan');
+    Route::get('plan', [PlanController::class, 'show'])->middleware(LeavesSession::class)->name('plan');
     Route::post('plan', [PlanController::class, 'store'])->middleware('throttle:costly')->name('plan.make');
     Route::get('weeks', [WeeksController::class, 'show'])->name('weeks');
     Route::get('weeks/sheet', [WeeksController::class, 'sheet'])->name('weeks.sheet');

@@ -82,7 +82,7 @@ test('a step and a day are fixed and let go', async ({ page }) => {
     await chosen(page).getByRole('button', { name: /^Fix:/ }).first().click();
     await expect(chosen(page).getByRole('heading', { name: 'Pinned by you' })).toBeVisible();
     await chosen(page)
-        .getByRole('button', { name: /^Let Ebb bowl go/ })
+        .getByRole('button', { name: /^Let go: Ebb bowl/ })
         .click();
     await expect(chosen(page).getByRole('heading', { name: 'Pinned by you' })).toBeHidden();
     await page
@@ -97,7 +97,7 @@ test('a second pair of hands has a bench of its own', async ({ page }) => {
     await draw(page, 'Ebb bowl');
     await page.goto('/shop/hands');
     await page.getByText('Add a person').click();
-    await page.getByLabel('Name', { exact: true }).fill('Idris Pell');
+    await page.getByLabel('Name', { exact: true }).first().fill('Idris Pell');
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     await expect(page.getByRole('region', { name: 'Idris Pell' })).toBeVisible();
     await expect(page.getByRole('region', { name: 'Nell' })).toBeVisible();

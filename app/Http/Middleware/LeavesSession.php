@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Session\FileSessionHandler;
 use Illuminate\Session\NullSessionHandler;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -20,6 +21,11 @@ class LeavesSession
         $response = $next($request);
         $session = $request->session();
         assert($session instanceof \Illuminate\Session\Store);
+        $file = config('session.files').'/'.$session->getId();
+        // A page that hangs open all day and asks now and then stays signed in.
+        if ($session->getHandler() instanceof FileSessionHandler && is_file($file)) {
+            touch($file);
+        }
         $session->setHandler(new NullSessionHandler);
 
         return $response;

@@ -1,7 +1,7 @@
 {{-- One subject of the shop, with the way to the others. --}}
-@props(['tab', 'title'])
+@props(['tab', 'title', 'isForGloves' => false])
 <x-layout :$title section="shop">
-    <div class="page">
+    <div @class(['page', 'hands' => $isForGloves])>
         <nav aria-label="Shop" class="tabs no-print mb-5">
             @foreach (lines('pages.shop.subjects') as $route => $label)
                 <a href="{{ route($route) }}" @if ($tab === $route) aria-current="page" @endif>{{ $label }}</a>

@@ -1,6 +1,6 @@
 @use('HonestGrain\Words\Unit')
 @php($usual = $workshop->climate)
-<x-shop tab="climate" title="Air" class="hands">
+<x-shop tab="climate" title="Air" is-for-gloves>
     <div class="mt-1 flex flex-wrap items-baseline gap-x-6">
         <h1>Air</h1>
         <nav class="tabs" aria-label="Which air">
@@ -277,10 +277,13 @@
                     <button class="press press-main">Save the air</button>
                 </fieldset>
             </form>
-            <x-why kind="published"
-                >Moisture: Wood Handbook, chapter 4, sorption equation. Dew point: Magnus form (Alduchov and Eskridge
-                1996). That coats slow with cold and damp is a workshop model: see any piece's Coats.</x-why
-            >
+            <div class="mt-4">
+                <x-why kind="published"
+                    >Moisture: Wood Handbook, chapter 4, sorption equation. Dew point: Magnus form (Alduchov and
+                    Eskridge 1996). That coats slow with cold and damp is a workshop model: see any piece's
+                    Coats.</x-why
+                >
+            </div>
         </section>
     </div>
 </x-shop>
