@@ -39,7 +39,14 @@ stop() { kill "$1" "$RUNNING" 2>/dev/null; wait "$RUNNING" 2>/dev/null; RUNNING=
 answers() { php -r 'exit(str_contains((string) @file_get_contents($argv[1]), "Sign in") ? 0 : 1);' "http://127.0.0.1:$PORT/sign-in"; }
 silent() { ! answers; }
 no_processes() { ! grep -qsF -- "$HONEST_GRAIN_STATE/" /proc/[0-9]*/cmdline; }
-says() { grep -qF -- "$1" "$OUT"; }
+# It answers a moment before it has said all.
+says() {
+    for _ in $(seq 50); do
+        grep -qF -- "$1" "$OUT" && return
+        sleep 0.2
+    done
+    return 1
+}
 preloads() { grep -qsF -- "opcache.preload=$HONEST_GRAIN_STATE/tuned/preload.php" /proc/[0-9]*/cmdline; }
 same_key() { [ "$(cat "$HONEST_GRAIN_STATE/app.key")" = "$KEY" ]; }
 private() { [ "$(stat -c %a "$HONEST_GRAIN_STATE/app.key")" = 600 ]; }
