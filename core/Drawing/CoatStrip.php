@@ -65,7 +65,7 @@ final class CoatStrip
 
         return Svg::tag('svg', [
             'viewBox' => '0 0 '.self::WIDTH.' '.Svg::n($below + self::SCALE_HIGH),
-            'class' => 'mt-3 block w-full', 'role' => 'img',
+            'class' => 'coat-strip', 'role' => 'img',
             'aria-label' => Svg::words(new Said('drawing.coat-strip.label')),
         ], Svg::tag('defs', [], Hatch::pattern("coats-$this->id", 6, 0.5)).$bars.$this->scale($below));
     }
@@ -81,10 +81,8 @@ final class CoatStrip
         $left = self::WINDOW_HIGH * ($closes - $end) / ($closes - $opens);
 
         return Svg::tag('path', [
-            'd' => sprintf(
-                'M%s %sH%sV%sL%s %sZ', Svg::n($opens), Svg::n($y), Svg::n($end), Svg::n($y + $left), Svg::n($opens),
-                Svg::n($y + self::WINDOW_HIGH),
-            ),
+            'd' => 'M'.Svg::n($opens).' '.Svg::n($y).'H'.Svg::n($end).'V'.Svg::n($y + $left)
+                .'L'.Svg::n($opens).' '.Svg::n($y + self::WINDOW_HIGH).'Z',
             'fill' => 'none', 'stroke' => 'currentColor', 'stroke-dasharray' => '2 2',
         ]);
     }
