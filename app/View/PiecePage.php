@@ -320,6 +320,9 @@ final readonly class PiecePage
     public function againstDue(Show $show): string
     {
         $piece = $this->piece;
+        if ($piece->isWish() && $piece->due_at !== null) {
+            return say('view.piece-shelf.promised', ['day' => $show->day($piece->due_at)]);
+        }
         if ($piece->due_at === null || $piece->ready_at === null) {
             return $piece->due_at === null ? say('view.piece-page.no-due-date') : say('view.piece-page.due', [
                 'day' => $show->day($piece->due_at),

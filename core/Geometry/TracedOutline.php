@@ -25,6 +25,11 @@ final readonly class TracedOutline
     /** What comes this close to the axis, as a share of the widest, is on it. */
     private const ON_AXIS = 0.02;
 
+    /** A flat end reaches out by this share of the widest at the least, and is level to this share of its reach. */
+    private const LEAST_FLAT = 0.1;
+
+    private const LEVEL = 0.03;
+
     private const MOST_NODES = 60;
 
     private const MOST = 1e6;
@@ -126,6 +131,7 @@ final readonly class TracedOutline
             $kept = $this->thinned(0, count($this->points) - 1, $near);
         }
         $onAxis = self::ON_AXIS * $this->widest();
+        $kept = $this->withoutFlats($kept, $onAxis);
         $nodes = [];
         foreach ($kept as $i => $at) {
             [$up, $out] = $this->points[$at];
@@ -138,6 +144,30 @@ final readonly class TracedOutline
         }
 
         return Curve::through($nodes);
+    }
+
+    /**
+     * A flat foot or top that was drawn in from the axis closes itself: the outside begins at its edge.
+     *
+     * @param  non-empty-list<int>  $kept
+     * @return non-empty-list<int>
+     */
+    private function withoutFlats(array $kept, float $onAxis): array
+    {
+        $isFlat = function (int $end, int $next) use ($onAxis): bool {
+            [$rise, $run] = [abs($this->points[$next][0] - $this->points[$end][0]), $this->points[$next][1]];
+
+            return $this->points[$end][1] <= $onAxis && $run >= self::LEAST_FLAT * $this->widest()
+                && $rise <= self::LEVEL * $run;
+        };
+        if (count($kept) > 2 && $isFlat($kept[0], $kept[1])) {
+            array_shift($kept);
+        }
+        if (count($kept) > 2 && $isFlat($kept[count($kept) - 1], $kept[count($kept) - 2])) {
+            array_pop($kept);
+        }
+
+        return $kept;
     }
 
     /**

@@ -65,6 +65,16 @@ final class TracedOutlineTest extends TestCase
         ));
     }
 
+    public function test_a_flat_foot_that_was_drawn_from_the_axis_is_a_foot(): void
+    {
+        $edge = [[30, 100], [60, 90], [80, 70], [90, 40], [94, 0]];
+        $from = TracedOutline::of($edge, 0)->across(188);
+        self::assertSame($from->toArray(), TracedOutline::of([[0, 100], ...$edge], 0)->across(188)->toArray());
+        self::assertSame(30.0, $from->first()->r, 'what is left open there is closed as the foot');
+        $post = TracedOutline::of([[0, 100], [40, 100], [40, 0], [0, 0]], 0)->across(80);
+        self::assertSame([40.0, 40.0], [$post->first()->r, $post->last()->r]);
+    }
+
     public function test_a_form_is_hollowed_about_it(): void
     {
         $outer = TracedOutline::of([[30, 100], [60, 90], [80, 70], [90, 40], [94, 0]], 0)->across(188);

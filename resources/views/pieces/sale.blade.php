@@ -24,22 +24,26 @@
                 <p class="pb-[0.8rem]"><button class="press press-main">Save</button></p>
             </form>
             <h2 class="mt-4">What it costs to make</h2>
-            <table class="mt-1">
-                <tbody>
-                    @foreach ($sale->costs() as [$what, $sum, $how])
+            @if ($piece->isWish())
+                <p class="mt-1">Its cost follows from its steps, once it is taken on.</p>
+            @else
+                <table class="mt-1">
+                    <tbody>
+                        @foreach ($sale->costs() as [$what, $sum, $how])
+                            <tr>
+                                <td>{{ $what }} <span class="faint small block">{{ $how }}</span></td>
+                                <td class="n">{{ $sum }}</td>
+                            </tr>
+                        @endforeach
                         <tr>
-                            <td>{{ $what }} <span class="faint small block">{{ $how }}</span></td>
-                            <td class="n">{{ $sum }}</td>
+                            <td><b>{{ $sale->totalLabel() }}</b></td>
+                            <td class="n"><b>{{ $sale->total() }}</b></td>
                         </tr>
-                    @endforeach
-                    <tr>
-                        <td><b>{{ $sale->totalLabel() }}</b></td>
-                        <td class="n"><b>{{ $sale->total() }}</b></td>
-                    </tr>
-                </tbody>
-            </table>
-            @if ($sale->leaves() !== '')
-                <p class="mt-2 text-[1.15rem]"><b>{{ $sale->leaves() }}</b></p>
+                    </tbody>
+                </table>
+                @if ($sale->leaves() !== '')
+                    <p class="mt-2 text-[1.15rem]"><b>{{ $sale->leaves() }}</b></p>
+                @endif
             @endif
             <p class="small mt-2"><a href="{{ route('shop') }}#rates">What an hour costs</a></p>
             <x-why kind="workshop">
