@@ -124,8 +124,8 @@ final class SaleTest extends FeatureTestCase
         self::assertSame(0, $wish->plannedSteps()->count());
         $this->put(route('pieces.sale', $wish), ['sale_version' => 1, 'for_whom' => 'Mrs Tern'])
             ->assertSessionHasNoErrors();
-        $this->get(route('pieces.sale', $wish))->assertSee('once it is taken on')->assertDontSee('As far as it is known')
-            ->assertSee('promised for');
+        $this->get(route('pieces.sale', $wish))->assertSee('once it is taken on')->assertSee('promised for')
+            ->assertDontSee('As far as it is known');
         $this->get('/pieces')->assertDontSee('Fulmar vase');
         $this->get('/pieces?state=wish')->assertSee('Fulmar vase')->assertSee('promised for')->assertSee('Take it on');
         $this->get('/weeks')->assertSee('Mrs Tern')->assertSee('promised for');
