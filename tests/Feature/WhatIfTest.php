@@ -64,6 +64,22 @@ final class WhatIfTest extends FeatureTestCase
         self::assertSame(0, StepPin::query()->count());
     }
 
+    public function test_a_step_whose_minute_has_passed_is_fixed_where_it_is_planned_now(): void
+    {
+        $bowl = $this->bowl(['name' => 'Ebb bowl']);
+        $step = $bowl->plannedSteps()->where('minutes', '>', 0)->orderBy('start_at')->firstOrFail();
+        $this->travelTo($step->start_at?->addMinutes(2));
+        $this->post('/weeks/pins', ['step' => $step->id])->assertSessionHasNoErrors();
+        $pin = StepPin::query()->sole();
+        self::assertGreaterThanOrEqual(now()->startOfMinute(), $pin->start_at);
+        self::assertSame((string) $pin->start_at, (string) $step->refresh()->start_at);
+        $this->get("/weeks?piece=$bowl->id")->assertOk()->assertSee('Pinned by you');
+        $this->delete('/weeks/pins', ['pin' => $pin->id]);
+        $this->travelTo($step->start_at->addMinutes(2));
+        $this->post('/weeks/pins', ['piece' => $bowl->id])->assertSessionHasNoErrors();
+        self::assertTrue(StepPin::query()->where('step', $step->step)->exists(), 'with all of its steps');
+    }
+
     public function test_a_piece_goes_behind_another_until_that_is_taken_back(): void
     {
         $first = $this->bowl(['name' => 'Ebb bowl', 'due_at' => '2026-12-20T17:00:00Z']);

@@ -20,8 +20,13 @@ class PinController extends Controller
     public function store(PinSteps $request, Planner $planner): RedirectResponse
     {
         $workshop = $this->workshop($request);
+        if ($request->steps($workshop)->where('start_at', '<', now()->startOfMinute())->exists()) {
+            // It stood there as planned, and its minute has passed meanwhile: it is fixed where it is planned now.
+            $planner->plan($workshop);
+        }
+        $ahead = $request->steps($workshop)->where('start_at', '>=', now()->startOfMinute());
 
-        return $this->fix($workshop, $request->steps($workshop), 'start_at', $planner);
+        return $this->fix($workshop, $ahead, 'start_at', $planner);
     }
 
     /** Puts what the last change has moved back where it was, and keeps it there. */

@@ -34,8 +34,7 @@ class PinSteps extends FormRequest
     /** @return Builder<PlannedStep> */
     public function steps(Workshop $workshop): Builder
     {
-        $query = $workshop->plannedSteps()->getQuery()->where('state', StepState::Open)->where('minutes', '>', 0)
-            ->where('start_at', '>=', now()->startOfMinute());
+        $query = $workshop->plannedSteps()->getQuery()->where('state', StepState::Open)->where('minutes', '>', 0);
 
         return $this->narrowed($query, $workshop)
             ->when($this->validated('step') !== null, fn (Builder $q) => $q->whereKey($this->validated('step')));
