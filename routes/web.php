@@ -45,6 +45,7 @@ use App\Http\Controllers\RackFormsController;
 use App\Http\Controllers\RackLabelController;
 use App\Http\Controllers\RackOrderController;
 use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\RecipeEditController;
 use App\Http\Controllers\RecipeUseController;
 use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RimController;
@@ -299,7 +300,16 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         ->name('recipes.import');
     Route::post('recipes/use', [RecipeUseController::class, 'store'])->middleware('throttle:costly')
         ->name('recipes.use');
-    Route::put('recipes/{recipe}', [RecipeController::class, 'update'])->name('recipes.update');
+    Route::controller(RecipeEditController::class)->prefix('recipes/{recipe}')->whereNumber('recipe')
+        ->group(function (): void {
+            Route::get('/', 'show')->name('recipes.edit');
+            Route::put('/', 'rename')->name('recipes.update');
+            Route::put('sanding', 'sanding')->name('recipes.sanding');
+            Route::put('marks', 'mark')->name('recipes.marks');
+            Route::put('coats', 'coats')->name('recipes.coats');
+            Route::put('ways', 'ways')->name('recipes.ways');
+            Route::post('undo', 'undo')->name('recipes.undo');
+        });
     Route::delete('recipes/{recipe}', [RecipeController::class, 'destroy'])->name('recipes.destroy');
     Route::post('recipes/{recipe}/back', [RecipeController::class, 'back'])->name('recipes.back');
     Route::get('recipes/{key}.json', [RecipeController::class, 'json'])->name('recipes.json');

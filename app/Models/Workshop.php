@@ -168,6 +168,12 @@ class Workshop extends Keeping
         return $this->hasMany(Recipe::class);
     }
 
+    /** Whether one of its recipes has that name already, besides one. */
+    public function isRecipeCalled(string $name, ?Recipe $besides = null): bool
+    {
+        return $this->recipes()->kept()->where('name', $name)->whereKeyNot($besides->id ?? 0)->exists();
+    }
+
     /** @return HasMany<Swatch, $this> */
     public function swatches(): HasMany
     {

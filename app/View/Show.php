@@ -221,6 +221,15 @@ final readonly class Show
         return $grit;
     }
 
+    /** @return list<string> grits of a line such as "120, 180 > 240", each with its scale */
+    public function typedGrits(string $line): array
+    {
+        return array_values(array_filter(
+            array_map($this->typedGrit(...), preg_split('/[,;→>]+/u', $line) ?: []),
+            fn (string $grit): bool => $grit !== '',
+        ));
+    }
+
     /**
      * The same for a number that has one unit everywhere (h, min, %, µm): as it is stored, never rounded for reading.
      */

@@ -29,7 +29,7 @@ final readonly class Recipe
     public const MAX_MIXES = 12;
 
     /** Ways that belong to a surface; the others belong to the wood and how it is held. */
-    private const WAYS = ['inside', 'underside', 'liner', 'sealer', 'clean', 'fills', 'oily-wood', 'lid'];
+    public const WAYS = ['inside', 'underside', 'liner', 'sealer', 'clean', 'fills', 'oily-wood', 'lid'];
 
     /**
      * @param  non-empty-list<RecipePart>  $parts  that of the body first
@@ -103,6 +103,18 @@ final readonly class Recipe
         return new Fitted(Copy::with($piece, ['parts' => $parts, 'school' => [...$kept, ...$this->school]]), $left);
     }
 
+    /** The same with one of its parts in another way. */
+    public function withPart(int $at, RecipePart $part): self
+    {
+        return Copy::with($this, ['parts' => array_replace($this->parts, [$at => $part])]);
+    }
+
+    /** @param  array<string, string>  $school  ways, by the name of the choice */
+    public function withWays(array $school): self
+    {
+        return Copy::with($this, ['school' => self::ways($school)]);
+    }
+
     private function part(string $id): ?RecipePart
     {
         foreach ($this->parts as $part) {
@@ -154,6 +166,12 @@ final readonly class Recipe
         ] + ($this->mixes === [] ? [] : [
             'mixes' => array_map(fn (Document $mix): array => $mix->fields(), $this->mixes),
         ]);
+    }
+
+    /** The same, as it is read again. */
+    public function toDocument(): Document
+    {
+        return Document::decode(json_encode($this->toArray(), JSON_THROW_ON_ERROR));
     }
 
     /**

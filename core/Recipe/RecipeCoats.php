@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Recipe;
 
+use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
@@ -53,6 +54,24 @@ final readonly class RecipeCoats
             'id' => Id::fresh('c'), 'zones' => Face::names($zones),
             'layers' => array_map(fn (array $layer): array => ['id' => Id::fresh('l')] + $layer, $this->layers),
         ] + $this->besides);
+    }
+
+    /**
+     * Whether each of its products is known, and its sheen can be rubbed.
+     *
+     * @param  int  $at  which they are of their part, from 0
+     *
+     * @throws \HonestGrain\Reading\BadInput naming the field, such as `coats.0.layers.2.product`
+     */
+    public function check(int $at, CoatingTable $table): void
+    {
+        CoatPlan::read(Document::of($this->onFaces($this->zones)->fields(), "coats.$at"), $table);
+    }
+
+    /** @return array<string, mixed> what stays whatever coats go on: when they do */
+    public function lasting(): array
+    {
+        return array_intersect_key($this->besides, ['when' => true]);
     }
 
     /** @return array<string, mixed> as in the document */

@@ -8,6 +8,7 @@ use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Id;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Technique\Techniques;
 use HonestGrain\Words\Said;
@@ -15,6 +16,12 @@ use HonestGrain\Words\Said;
 /** One decoration on a stretch of a line that is told by its shares, so that it keeps its place on a longer one. */
 final readonly class RecipeMark
 {
+    /** Shares are shown and typed in hundredths, to so many places. */
+    public const SHOWN_TO = 1;
+
+    /** A line that is long enough for any mark, mm. */
+    private const ANY_MM = 1000.0;
+
     /**
      * @param  float  $fromShare  of the line, from its beginning, 0 to 1
      * @param  array<string, mixed>  $settings  as in a piece's document: depths, widths and counts stay as they are
@@ -80,6 +87,18 @@ final readonly class RecipeMark
             'from_mm' => $mm($this->fromShare), 'to_mm' => $mm($this->toShare),
             'settings' => $this->settings, 'note' => $this->note, 'name' => $this->name,
         ]);
+    }
+
+    /**
+     * Whether such a mark can be made on any line at all.
+     *
+     * @param  int  $at  which it is of its part, from 0
+     *
+     * @throws \HonestGrain\Reading\BadInput naming the field, such as `marks.0.settings.count`
+     */
+    public function check(int $at, Tables $tables): void
+    {
+        Mark::read(Document::of($this->placedOn(self::ANY_MM)->fields(), "marks.$at"), $tables);
     }
 
     public function label(): Said

@@ -9,6 +9,8 @@ use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Id;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
+use HonestGrain\Piece\SurfacePlan;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Words\FirstLetter;
@@ -71,6 +73,43 @@ final readonly class RecipePart
         return array_map(
             fn (mixed $value): mixed => is_object($value) ? (array) $value : $value, $part->surface->toArray(),
         );
+    }
+
+    /**
+     * Whether it is sanded as abrasives are known.
+     *
+     * @throws \HonestGrain\Reading\BadInput naming the field, such as `surface.own.outside.2`
+     */
+    public function checkSanding(Tables $tables): void
+    {
+        SurfacePlan::read(Document::of($this->sanding, 'surface'), $tables->abrasives);
+    }
+
+    /** @param  array<string, mixed>  $sanding  of its keys those in SANDING */
+    public function withSanding(array $sanding): self
+    {
+        return Copy::with($this, ['sanding' => array_intersect_key($sanding, array_flip(self::SANDING))]);
+    }
+
+    /** The same with one of its marks in another way, or left out. */
+    public function withMark(int $at, ?RecipeMark $mark): self
+    {
+        $marks = $this->marks;
+        array_splice($marks, $at, 1, $mark === null ? [] : [$mark]);
+
+        return Copy::with($this, ['marks' => $marks]);
+    }
+
+    /** The same with some of its coats in another way, or left out; new ones come after the others. */
+    public function withCoats(int $at, ?RecipeCoats $coats): self
+    {
+        $all = $this->coats;
+        array_splice($all, $at, 1, $coats === null ? [] : [$coats]);
+        $coated = array_merge([], ...array_map(fn (RecipeCoats $one): array => $one->zones, $all));
+        $before = array_merge($this->bare, ...array_map(fn (RecipeCoats $one): array => $one->zones, $this->coats));
+
+        // A face that had coats and is in none any more is left bare on purpose.
+        return Copy::with($this, ['coats' => $all, 'bare' => Face::except(Face::once($before), $coated)]);
     }
 
     public function unmarked(): self

@@ -182,6 +182,10 @@ return [
     'recipes' => [
         'kept' => 'Kept as “{name}”.',
         'kept-with' => 'Kept as “{name}”, with {mixes|and} among your mixes.',
+        'saved' => 'Saved in “{name}”. Pieces keep what they have.',
+        'undone' => 'Taken back.',
+        'changed-elsewhere' => 'This recipe was just changed elsewhere. Look again: what you typed is still here.',
+        'coated-twice' => 'these have coats already: {faces}',
         'gone' => '“{name}” is thrown away.',
         'back' => '“{name}” is back.',
         'another' => 'another recipe is called “{name}”',

@@ -132,6 +132,14 @@ return [
         'more' => 'and {days} more {days?day:days}',
         'cost' => 'What is used up costs {sum}.',
     ],
+    'recipe' => [
+        'mark' => '{mark}, {from} to {to} % of the {face}',
+        'mark-of' => '{mark}, {of}, {from} to {to} % of the {face}',
+        'as-the-piece' => 'As each piece has it',
+        'no-coat' => 'no coat',
+        'no-rub' => 'rub nothing below',
+        'others' => 'other faces',
+    ],
     'recipes' => [
         'own' => 'The shop’s own',
         'shipped' => 'Shipped',

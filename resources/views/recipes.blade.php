@@ -24,7 +24,7 @@
                     <legend class="sr-only">Recipe</legend>
                     @foreach ($recipes as $key => $one)
                         <div class="recipe-row">
-                            <label class="flex items-start gap-3">
+                            <label class="flex grow items-start gap-3">
                                 <input
                                     type="radio"
                                     name="recipe"
@@ -40,6 +40,14 @@
                                     @endif
                                 </span>
                             </label>
+                            @if ($one->own !== null)
+                                <a
+                                    class="small"
+                                    href="{{ route('recipes.edit', $one->own) }}"
+                                    aria-label="Change it: {{ $show->said($one->name) }}"
+                                    >Change it</a
+                                >
+                            @endif
                             <a
                                 class="small"
                                 href="{{ route('recipes.json', $key) }}"
@@ -79,15 +87,24 @@
                 @if ($pieces->isNotEmpty())
                     <p class="mt-3"><button class="press press-main" form="use-recipe">Put it on</button></p>
                 @endif
-                <h2 class="mt-8">Keep the surface of a piece</h2>
+                <h2 class="mt-8">Keep a recipe of your own</h2>
                 <form method="post" action="{{ route('recipes.store') }}" class="mt-2" data-live>
                     @csrf
                     <x-once />
-                    <x-field name="piece" label="As on"
-                        ><select class="w-full" name="piece" required>
-                            @foreach ($sources as $id => $name)
-                                <option value="{{ $id }}" @selected((int) old('piece') === $id)>{{ $name }}</option>
-                            @endforeach</select
+                    <x-field name="of" label="As on"
+                        ><select class="w-full" name="of" required>
+                            <optgroup label="Your pieces">
+                                @foreach ($sources as $key => $name)
+                                    <option value="{{ $key }}" @selected(old('of') === $key)>{{ $name }}</option>
+                                @endforeach
+                            </optgroup>
+                            <optgroup label="Recipes">
+                                @foreach ($recipes as $key => $one)
+                                    <option value="{{ $key }}" @selected(old('of') === $key)>
+                                        {{ $show->said($one->name) }}
+                                    </option>
+                                @endforeach
+                            </optgroup></select
                     ></x-field>
                     <x-field name="name" label="Called"
                         ><input class="w-full" name="name" required maxlength="80" value="{{ old('name') }}"
@@ -112,52 +129,6 @@
                     /></x-field>
                     <button class="press">Import it</button>
                 </form>
-                @php($owns = collect($recipes)->filter(fn ($one) => $one->own !== null))
-                @if ($owns->isNotEmpty())
-                    <h2 class="mt-6">The shop’s own</h2>
-                    @foreach ($owns as $one)
-                        <details class="mt-1" id="recipe-{{ $one->own->id }}">
-                            <summary class="py-1">{{ $one->own->name }}</summary>
-                            <form
-                                method="post"
-                                action="{{ route('recipes.update', $one->own) }}"
-                                data-live
-                                class="mt-1"
-                            >
-                                @csrf
-                                @method('put')
-                                <x-field name="called" label="Called"
-                                    ><input
-                                        class="w-full"
-                                        name="called"
-                                        required
-                                        maxlength="80"
-                                        value="{{ $one->own->name }}"
-                                /></x-field>
-                                <x-field name="good_for" label="Good for"
-                                    ><input
-                                        class="w-full"
-                                        name="good_for"
-                                        maxlength="500"
-                                        value="{{ $one->recipe->note }}"
-                                /></x-field>
-                                <button class="press">Save it</button>
-                            </form>
-                            <form
-                                method="post"
-                                action="{{ route('recipes.destroy', $one->own) }}"
-                                data-live
-                                class="mt-2"
-                            >
-                                @csrf
-                                @method('delete')
-                                <button class="quiet" aria-label="Throw it away: {{ $one->own->name }}">
-                                    Throw it away
-                                </button>
-                            </form>
-                        </details>
-                    @endforeach
-                @endif
             </div>
         </div>
     </div>

@@ -128,8 +128,35 @@ test('recipes are compared on a piece, one is put on, kept under a name and take
     await expect(page.locator('#refused-pieces')).toContainText('Choose at least one piece');
     await expect(page.getByRole('radio', { name: 'Whimbrel beads' })).toBeChecked();
 
-    await page.getByText('Whimbrel beads').last().click();
-    await page.getByRole('button', { name: 'Throw it away: Whimbrel beads' }).click();
+    // Changed where it stands: a coat more, in its place, while something else is typed and not saved yet.
+    await page.getByRole('link', { name: 'Change it: Whimbrel beads' }).click();
+    await page.getByLabel('Outside: grits of your own').fill('P120, P180, P240, P320');
+    const coats = page.locator('.recipe-coats').first();
+    await coats.getByLabel(/^Coat 5/).selectOption('Microcrystalline wax');
+    await coats.locator('li').nth(4).getByRole('button', { name: 'Earlier' }).click();
+    await expect(coats.getByLabel(/^Coat 4/)).toHaveValue('Microcrystalline wax');
+    await coats.locator('li').nth(4).locator('select').first().selectOption('');
+    await page
+        .getByRole('button', { name: /^Save it: coats/ })
+        .first()
+        .click();
+    await expect(page.locator('#said')).toContainText('Saved in');
+    await expect(coats.getByLabel(/^Coat 4/)).toHaveValue('Microcrystalline wax');
+    await expect(page.getByLabel('Outside: grits of your own')).toHaveValue('P120, P180, P240, P320');
+    await page.getByRole('button', { name: 'Save it: sanding' }).click();
+    await expect(page.locator('#said')).toContainText('Saved in');
+    await page.getByText(/^Beads, 42 to/).click();
+    await page.getByLabel('To, % of the line').first().fill('12');
+    await page.getByRole('button', { name: /^Save it: Beads/ }).click();
+    await expect(page.getByText(/must be greater|more than/).first()).toBeVisible();
+    await expect(page.getByLabel('To, % of the line').first()).toHaveValue('12');
+    await page.getByLabel('To, % of the line').first().fill('55');
+    await page.getByRole('button', { name: /^Save it: Beads/ }).click();
+    await expect(page.getByText('Beads, 42 to 55 % of the outside')).toBeVisible();
+    await page.getByRole('button', { name: 'Take back the last change' }).click();
+    await expect(page.getByText('Beads, 42 to 58 % of the outside')).toBeVisible();
+
+    await page.getByRole('button', { name: 'Throw this recipe away' }).click();
     await expect(page.getByRole('radio', { name: 'Whimbrel beads' })).toHaveCount(0);
     await page.getByRole('button', { name: 'Restore it' }).click();
     await expect(page.getByRole('radio', { name: 'Whimbrel beads' })).toBeVisible();

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Change;
 use App\Models\Piece;
 use App\Models\Recipe;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Reading\Document;
 use Illuminate\Http\UploadedFile;
@@ -134,7 +135,7 @@ final class RecipesTest extends FeatureTestCase
     {
         $from = $this->bowl(['surface' => ['stop_at' => ['outside' => 'P600']]]);
         $onto = [$this->bowl(), $this->bowl()];
-        $keep = ['piece' => $from->id, 'name' => 'Sunday best', 'note' => 'For show', 'once' => 'r1'];
+        $keep = ['of' => "as-$from->id", 'name' => 'Sunday best', 'note' => 'For show', 'once' => 'r1'];
         $this->post('/recipes', $keep)->assertSessionHasNoErrors();
         $this->post('/recipes', $keep)->assertSessionHasNoErrors();
         $own = Recipe::query()->sole();
@@ -194,7 +195,7 @@ final class RecipesTest extends FeatureTestCase
 
     public function test_a_recipe_goes_out_as_a_file_that_its_schema_knows_and_comes_in_elsewhere(): void
     {
-        $this->post('/recipes', ['piece' => $this->bowl()->id, 'name' => 'To take along']);
+        $this->post('/recipes', ['of' => 'as-'.$this->bowl()->id, 'name' => 'To take along']);
         $own = Recipe::query()->sole();
         $json = (string) $this->get(route('recipes.json', "own-$own->id"))->assertOk()->getContent();
         $schema = (string) file_get_contents(base_path('docs/formats/recipe.schema.json'));
@@ -229,7 +230,7 @@ final class RecipesTest extends FeatureTestCase
             'zones' => ['outside', 'inside', 'rim'], 'buff' => false,
             'layers' => [['product' => 'Slip polish', 'denib' => null]],
         ]]]);
-        $this->post('/recipes', ['piece' => $piece->id, 'name' => 'Polished'])->assertSessionHasNoErrors();
+        $this->post('/recipes', ['of' => "as-$piece->id", 'name' => 'Polished'])->assertSessionHasNoErrors();
         $own = Recipe::query()->sole();
         $json = (string) $this->get(route('recipes.json', "own-$own->id"))->getContent();
         self::assertSame(['Slip polish'], array_column(json_decode($json, true)['mixes'], 'name'));
@@ -260,11 +261,12 @@ final class RecipesTest extends FeatureTestCase
 
     public function test_a_recipe_is_renamed_thrown_away_and_had_back(): void
     {
-        $this->post('/recipes', ['piece' => $this->bowl()->id, 'name' => 'One']);
-        $this->post('/recipes', ['piece' => $this->bowl()->id, 'name' => 'Second']);
+        $this->post('/recipes', ['of' => 'as-'.$this->bowl()->id, 'name' => 'One']);
+        $this->post('/recipes', ['of' => 'as-'.$this->bowl()->id, 'name' => 'Second']);
         [$one, $two] = Recipe::query()->orderBy('id')->get()->all();
-        $this->put(route('recipes.update', $one), ['called' => 'Second'])->assertSessionHasErrors('called');
-        $this->put(route('recipes.update', $one), ['called' => 'First', 'good_for' => 'Bowls']);
+        $this->put(route('recipes.update', $one), ['called' => 'Second', 'version' => '1'])
+            ->assertSessionHasErrors('called');
+        $this->put(route('recipes.update', $one), ['called' => 'First', 'good_for' => 'Bowls', 'version' => '1']);
         self::assertSame(['First', 'Bowls'], [$one->refresh()->recipe()->name, $one->recipe()->note]);
         $this->delete(route('recipes.destroy', $two))->assertSessionHas('recipeBack', $two->id);
         $this->get('/recipes')->assertSee('Restore it');
@@ -273,6 +275,89 @@ final class RecipesTest extends FeatureTestCase
             ->assertSessionHasErrors('recipe');
         $this->post(route('recipes.back', $two));
         $this->get('/recipes')->assertSee('Second');
+    }
+
+    public function test_a_recipe_is_changed_where_it_stands_and_the_change_is_taken_back(): void
+    {
+        $this->post('/recipes', ['of' => 'three-dyes', 'name' => 'My dyes'])->assertSessionHasNoErrors();
+        $own = Recipe::query()->sole();
+        $part = fn () => $own->refresh()->recipe()->parts[0];
+        $put = fn (string $what, array $typed) => $this->put(
+            route("recipes.$what", $own), ['version' => (string) $own->refresh()->version] + $typed,
+        );
+        $this->get(route('recipes.edit', $own))->assertOk()
+            ->assertSee('Dye, water dye (powder), 0 to 100 % of the outside');
+        $put('sanding', [
+            'shown' => ['outside', 'inside'], 'own' => ['outside' => '120, 180 > 320'],
+            'stop_at' => ['inside' => 'P240'], 'sanded' => ['outside'],
+        ])->assertSessionHasNoErrors();
+        self::assertSame(['outside' => ['P120', 'P180', 'P320']], $part()->sanding['own']);
+        self::assertSame([['inside' => 'P240'], ['inside']], [
+            $part()->sanding['stop_at'], $part()->sanding['unsanded'],
+        ]);
+        $put('marks', [
+            'do' => 'save', 'at' => '1', 'from' => '20.5', 'to' => '60', 'set' => ['strength' => '0.3'],
+            'product' => 'Alcohol dye (powder)', 'colour' => '#203040', 'called' => 'Second colour',
+        ])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta([0.205, 0.6], [$part()->marks[1]->fromShare, $part()->marks[1]->toShare], 1e-9);
+        self::assertSame('#203040', $part()->marks[1]->settings['colour']);
+        self::assertEqualsWithDelta(0.3, $part()->marks[1]->settings['strength'], 1e-9);
+        self::assertArrayNotHasKey('sanded_um', $part()->marks[1]->settings, 'empty is as usual');
+        $put('marks', ['do' => 'leave', 'at' => '0', 'from' => '0', 'to' => '1'])->assertSessionHasNoErrors();
+        self::assertCount(2, $part()->marks);
+        $put('coats', [
+            'do' => 'save', 'at' => '0', 'zones' => ['outside', 'rim'],
+            'product' => ['Hard-wax oil', '', 'Hard-wax oil'], 'denib' => ['pad', '', 'pad'], 'buff' => 'hand',
+        ])->assertSessionHasNoErrors();
+        self::assertSame(
+            [['product' => 'Hard-wax oil', 'denib' => null], ['product' => 'Hard-wax oil', 'denib' => 'pad']],
+            $part()->coats[0]->layers, 'nothing lies below the first',
+        );
+        self::assertSame(['inside'], Face::names($part()->bare), 'coated before, left bare now');
+        $put('coats', ['do' => 'save', 'at' => '1', 'zones' => ['inside'], 'product' => ['Paste wax']]);
+        self::assertSame([[Face::Inside], []], [$part()->coats[1]->zones, $part()->bare]);
+        $put('ways', ['way_sealer' => 'before-sanding'])->assertSessionHasNoErrors();
+        self::assertSame(['sealer' => 'before-sanding'], $own->refresh()->recipe()->school);
+        $this->post(route('recipes.undo', $own), ['version' => (string) $own->version])->assertSessionHasNoErrors();
+        self::assertSame([], $own->refresh()->recipe()->school);
+        $bowl = $this->bowl();
+        $this->post('/recipes/use', ['recipe' => "own-$own->id", 'pieces' => [$bowl->id]])
+            ->assertSessionHasNoErrors();
+        self::assertSame('Paste wax', $this->body($bowl)['coats'][1]['layers'][0]['product']);
+    }
+
+    public function test_what_a_recipe_cannot_be_is_refused_at_its_field_and_changes_nothing(): void
+    {
+        $this->post('/recipes', ['of' => 'beads-shellac', 'name' => 'Beads'])->assertSessionHasNoErrors();
+        $own = Recipe::query()->sole();
+        $before = $own->recipe()->toArray();
+        $coats = ['do' => 'save', 'at' => '0', 'zones' => ['outside'], 'product' => ['Paste wax']];
+        $mark = ['do' => 'save', 'at' => '0', 'from' => '10', 'to' => '20'];
+        foreach ([
+            ['sanding', ['own' => ['outside' => 'P120, P17'], 'shown' => ['outside']], 'own.outside'],
+            ['sanding', ['stop_at' => ['outside' => 'smooth'], 'shown' => ['outside']], 'stop_at.outside'],
+            ['marks', ['from' => '30', 'to' => '20'] + $mark, 'to'],
+            ['marks', ['from' => '-1'] + $mark, 'from'],
+            ['marks', ['set' => ['count' => '1000']] + $mark, 'set.count'],
+            ['coats', ['zones' => []] + $coats, 'zones'],
+            ['coats', ['product' => ['Boot polish']] + $coats, 'product.0'],
+            ['coats', ['at' => '1'] + $coats, 'zones'],
+            ['ways', ['way_sealer' => 'never'], 'way_sealer'],
+            ['update', ['called' => ''], 'called'],
+        ] as [$what, $typed, $field]) {
+            $this->put(route("recipes.$what", $own), ['version' => '1', 'form' => 'here'] + $typed)
+                ->assertSessionHasErrors($field);
+        }
+        $this->put(route('recipes.marks', $own), ['at' => '7', 'version' => '1'] + $mark)->assertNotFound();
+        self::assertEquals($before, $own->refresh()->recipe()->toArray());
+        // Two tabs: the second is told, and what it typed comes back.
+        $this->put(route('recipes.update', $own), ['called' => 'Beads two', 'version' => '1']);
+        $this->from(route('recipes.edit', $own))->followingRedirects()->put(
+            route('recipes.update', $own), ['called' => 'Beads three', 'version' => '1', 'form' => 'name'],
+        )->assertSee('changed elsewhere')->assertSee('value="Beads three"', false);
+        self::assertSame('Beads two', $own->refresh()->name);
+        $this->delete(route('recipes.destroy', $own))->assertRedirect(route('recipes.index'));
+        $this->get(route('recipes.edit', $own))->assertNotFound();
     }
 
     /** @return array<string, string> of a new piece, as the page sends them */

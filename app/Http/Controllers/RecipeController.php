@@ -12,7 +12,6 @@ use App\Planning\BroughtMixes;
 use App\Planning\DocumentSchema;
 use App\Planning\Planner;
 use App\Planning\RecipeBook;
-use App\Planning\ShopMapper;
 use App\View\Show;
 use HonestGrain\Reading\Document;
 use HonestGrain\Recipe\Recipe;
@@ -31,18 +30,18 @@ class RecipeController extends Controller
 
         return view('recipes', [
             'recipes' => $book->all($workshop),
-            'sources' => $workshop->pieces()->orderByDesc('id')->limit(200)->pluck('name', 'id'),
+            'sources' => $book->pieces($workshop),
             'pieces' => $workshop->pieces()->working()->orderBy('name')->get(['id', 'workshop_id', 'name', 'form']),
         ]);
     }
 
-    /** The surface of a piece, kept under a name. */
-    public function store(SaveRecipe $request, ShopMapper $mapper): RedirectResponse
+    /** The surface of a piece, or a copy of a recipe that is there, kept under a name. */
+    public function store(SaveRecipe $request, RecipeBook $book): RedirectResponse
     {
         $workshop = $this->workshop($request);
-        $piece = $workshop->pieces()->findOrFail((int) $request->validated('piece'));
-        $recipe = Recipe::of($mapper->piece($workshop, $piece->document), $request->validated('name'))
-            ->named($request->validated('name'), $request->validated('note') ?? '');
+        $booked = $book->one($workshop, $request->validated('of'))
+            ?? throw ValidationException::withMessages(['of' => say('http.recipes.no-such')]);
+        $recipe = $booked->recipe->named($request->validated('name'), $request->validated('note') ?? '');
         $this->keep($workshop, $recipe, $request->validated('once'));
 
         return back()->with('said', say('http.recipes.kept', ['name' => $recipe->name]));
@@ -68,22 +67,11 @@ class RecipeController extends Controller
             : say('http.recipes.kept-with', ['name' => $recipe->name, 'mixes' => array_keys($brought)]));
     }
 
-    public function update(SaveRecipe $request, OwnRecipe $recipe): RedirectResponse
-    {
-        $name = $request->validated('called');
-        $this->free($this->workshop($request), $name, $recipe, 'called');
-        $recipe->update(['name' => $name, 'document' => self::written(
-            $recipe->recipe()->named($name, $request->validated('good_for') ?? ''),
-        )]);
-
-        return back()->with('said', say('http.recipes.kept', ['name' => $name]));
-    }
-
     public function destroy(OwnRecipe $recipe): RedirectResponse
     {
         $recipe->update(['gone_at' => now()]);
 
-        return back()->with('said', say('http.recipes.gone', ['name' => $recipe->name]))
+        return redirect()->route('recipes.index')->with('said', say('http.recipes.gone', ['name' => $recipe->name]))
             ->with('recipeBack', $recipe->id);
     }
 
@@ -120,25 +108,16 @@ class RecipeController extends Controller
                 'name' => say('http.recipes.too-many', ['most' => OwnRecipe::MOST]),
             ]);
         }
-        $row = ['name' => $recipe->name, 'document' => self::written($recipe)];
+        $row = ['name' => $recipe->name, 'document' => $recipe->toDocument()];
         $key === null ? $workshop->recipes()->create($row)
             : $workshop->recipes()->createOrFirst(['once_key' => $key], $row);
     }
 
     /** @throws ValidationException where another is called so */
-    private function free(
-        Workshop $workshop,
-        string $name,
-        ?OwnRecipe $besides = null,
-        string $field = 'name',
-    ): void {
-        if ($workshop->recipes()->kept()->where('name', $name)->whereKeyNot($besides->id ?? 0)->exists()) {
-            throw ValidationException::withMessages([$field => say('http.recipes.another', ['name' => $name])]);
-        }
-    }
-
-    private static function written(Recipe $recipe): Document
+    private function free(Workshop $workshop, string $name, ?OwnRecipe $besides = null): void
     {
-        return Document::decode(json_encode($recipe->toArray(), JSON_THROW_ON_ERROR));
+        if ($workshop->isRecipeCalled($name, $besides)) {
+            throw ValidationException::withMessages(['name' => say('http.recipes.another', ['name' => $name])]);
+        }
     }
 }

@@ -13,7 +13,6 @@ use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Nature;
-use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Techniques;
 use HonestGrain\Words\Unit;
 use Illuminate\Validation\Rule;
@@ -51,22 +50,14 @@ class SaveMark extends PieceChange implements TakesLists
             'note' => ['nullable', 'string', 'max:500'],
             'set' => ['nullable', 'array'],
         ];
-        foreach (Setting::cases() as $setting) {
-            $fields["set.$setting->value"] = ['nullable', ...self::limits($setting, $show)];
-        }
 
-        return $fields;
+        return $fields + TypedSettings::rules($show);
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        $names = [];
-        foreach (Setting::cases() as $setting) {
-            $names["set.$setting->value"] = mb_lcfirst($this->words->said($setting->label()));
-        }
-
-        return $names;
+        return TypedSettings::names($this->words);
     }
 
     /** The mark as it was typed; what the form does not ask for stays as it is on the part. */
@@ -91,17 +82,7 @@ class SaveMark extends PieceChange implements TakesLists
         if (($this->validated('set.unit') ?? self::FREE) !== ($was['unit'] ?? self::FREE)) {
             unset($set['strokes']);
         }
-        foreach ($technique->settings() as $setting) {
-            unset($set[$setting->value]);
-            $typed = $this->validated("set.$setting->value");
-            if ($typed !== null) {
-                $set[$setting->value] = match (true) {
-                    $setting->choices() !== [] => $typed,
-                    $setting->isLength() => $show->typed(Unit::Length, (float) $typed),
-                    default => (float) $typed,
-                };
-            }
-        }
+        $set = TypedSettings::of($technique, $this->validated('set') ?? [], $set, $show);
 
         return [
             'technique' => $technique->key(), 'name' => $this->validated('name'), 'on' => $this->validated('on'),
@@ -132,19 +113,5 @@ class SaveMark extends PieceChange implements TakesLists
         }
 
         return null;
-    }
-
-    /** @return list<mixed> */
-    private static function limits(Setting $setting, Show $show): array
-    {
-        if ($setting->choices() !== []) {
-            return [Rule::in(array_keys($setting->choices()))];
-        }
-        [$least, $most] = $setting->limits();
-
-        return [
-            $setting->isWhole() ? 'integer' : 'numeric',
-            $setting->isLength() ? $show->between(Unit::Length, $least, $most) : "between:$least,$most",
-        ];
     }
 }

@@ -71,10 +71,6 @@ class SaveSurface extends PieceChange implements TakesLists
      */
     private function put(array $kept, Show $show): array
     {
-        $grits = fn (string $line): array => array_values(array_filter(
-            array_map($show->typedGrit(...), preg_split('/[,;→>]+/u', $line) ?: []),
-            fn (string $grit): bool => $grit !== '',
-        ));
         $shown = $this->validated('shown') ?? [];
         $left = array_diff($shown, $this->validated('sanded') ?? []);
 
@@ -82,7 +78,7 @@ class SaveSurface extends PieceChange implements TakesLists
             'tool_mark_um' => array_diff_key(
                 $this->merged($kept, 'tool_mark_um', floatval(...)), array_flip($this->cutAnew($kept)),
             ),
-            'own' => array_filter($this->merged($kept, 'own', $grits), fn (array $own): bool => $own !== []),
+            'own' => array_filter($this->merged($kept, 'own', $show->typedGrits(...))),
             'stop_at' => $this->merged($kept, 'stop_at', $show->typedGrit(...)),
             'unsanded' => array_values(array_unique([...array_diff($kept['unsanded'] ?? [], $shown), ...$left])),
             'sanded' => array_values(array_intersect($this->validated('sanded') ?? [], [Face::Bore->value])),

@@ -72,7 +72,7 @@
     <form method="post" action="{{ route('recipes.store') }}" class="mt-2 flex flex-wrap items-end gap-x-4" data-live>
         @csrf
         <x-once />
-        <input type="hidden" name="piece" value="{{ $piece->id }}" />
+        <input type="hidden" name="of" value="as-{{ $piece->id }}" />
         <x-field name="name" label="Name of the recipe"
             ><input name="name" required maxlength="80" value="{{ old('name') }}"
         /></x-field>
