@@ -29,6 +29,7 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Id;
 use HonestGrain\Piece\Starter;
 use HonestGrain\Reading\Document;
+use HonestGrain\Recipe\Recipe;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Skill;
 use HonestGrain\Route\Step;
@@ -46,6 +47,10 @@ class DemoWorkshop
     public const EMAIL = 'wren@brambleslip.example';
 
     public const PASSWORD = 'lapwing-on-the-slip';
+
+    private const RECIPE = 'Tide and scales';
+
+    private const GOOD_FOR = 'Wide bowls in plain wood';
 
     private Workshop $workshop;
 
@@ -120,6 +125,7 @@ class DemoWorkshop
         $this->rack->fill($this->workshop);
         $this->month();
         $this->sales();
+        $this->recipes();
         $this->learner->derive($this->workshop);
         $this->planner->plan($this->workshop);
         $this->planner->weighSoon($this->workshop);
@@ -139,6 +145,15 @@ class DemoWorkshop
                 'for_whom' => $for, 'price' => $price,
             ]);
         }
+    }
+
+    /** A surface of its own, kept from a piece. */
+    private function recipes(): void
+    {
+        $of = $this->workshop->pieces()->where('name', 'Ebb bowl')->firstOrFail();
+        $recipe = Recipe::of($this->mapper->piece($this->workshop, $of->document), self::RECIPE)
+            ->named(self::RECIPE, self::GOOD_FOR);
+        $this->workshop->recipes()->create(['name' => $recipe->name, 'document' => $recipe->toDocument()]);
     }
 
     private function shelf(): void

@@ -151,6 +151,19 @@ final readonly class Recipe
         return array_values(array_unique($products));
     }
 
+    /** @return list<string> classes of its last coats, each once */
+    public function finishes(): array
+    {
+        $last = [];
+        foreach ($this->parts as $part) {
+            foreach ($part->coats as $coats) {
+                $last = [...$last, ...array_column(array_slice($coats->layers, -1), 'product')];
+            }
+        }
+
+        return array_values(array_unique($last));
+    }
+
     public function named(string $name, string $note): self
     {
         return Copy::with($this, ['name' => $name, 'note' => $note]);

@@ -132,6 +132,14 @@ return [
         'more' => 'and {days} more {days?day:days}',
         'cost' => 'What is used up costs {sum}.',
     ],
+    'swatches' => [
+        'sorts' => [
+            'new' => 'newest first',
+            'name' => 'by name',
+            'wood' => 'by wood',
+            'colour' => 'nearest to the colour',
+        ],
+    ],
     'recipe' => [
         'mark' => '{mark}, {from} to {to} % of the {face}',
         'mark-of' => '{mark}, {of}, {from} to {to} % of the {face}',
@@ -141,6 +149,12 @@ return [
         'others' => 'other faces',
     ],
     'recipes' => [
+        'any-finish' => 'any finish',
+        'sorts' => [
+            'own' => 'own first',
+            'name' => 'by name',
+            'new' => 'newest first',
+        ],
         'own' => 'The shop’s own',
         'shipped' => 'Shipped',
         'as-on' => 'As on',

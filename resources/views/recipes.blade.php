@@ -17,12 +17,39 @@
                 <button class="quiet">Restore it</button>
             </form>
         @endif
+        <form method="get" role="search" class="mt-4 flex flex-wrap items-baseline gap-3">
+            <input
+                type="search"
+                name="q"
+                value="{{ $asked->asked('q') }}"
+                aria-label="Find by name, or what it is good for"
+                placeholder="Name, good for"
+            />
+            <x-choose
+                name="finish"
+                aria-label="Finish"
+                :options="['' => say('pages.recipes.any-finish')] + $finishes"
+                :chosen="$asked->asked('finish')"
+                :is-wide="false"
+            />
+            <x-choose
+                name="sort"
+                aria-label="Order"
+                :options="lines('pages.recipes.sorts')"
+                :chosen="$asked->order()"
+                :is-wide="false"
+            />
+            <button class="press">Show</button>
+            @if ($asked->isNarrowed())
+                <a href="{{ route('recipes.index') }}">Show all</a>
+            @endif
+        </form>
         <div class="mt-4 grid gap-x-14 lg:grid-cols-[1.5fr_1fr]">
             <form method="post" action="{{ route('recipes.use') }}" id="use-recipe" data-live>
                 @csrf
                 <fieldset>
                     <legend class="sr-only">Recipe</legend>
-                    @foreach ($recipes as $key => $one)
+                    @forelse ($recipes as $key => $one)
                         <div class="recipe-row">
                             <label class="flex grow items-start gap-3">
                                 <input
@@ -55,7 +82,9 @@
                                 >File</a
                             >
                         </div>
-                    @endforeach
+                    @empty
+                        <p class="py-6">No recipe here is like that.</p>
+                    @endforelse
                     <x-refused name="recipe" class="warn" />
                 </fieldset>
             </form>
@@ -99,7 +128,7 @@
                                 @endforeach
                             </optgroup>
                             <optgroup label="Recipes">
-                                @foreach ($recipes as $key => $one)
+                                @foreach ($all as $key => $one)
                                     <option value="{{ $key }}" @selected(old('of') === $key)>
                                         {{ $show->said($one->name) }}
                                     </option>

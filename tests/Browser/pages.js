@@ -54,6 +54,7 @@ export const PAGES = [
     '/pieces?q=nothing-has-this-name',
     '/pieces/create',
     '/recipes',
+    'recipe',
     ...OF_A_PIECE.map((tab) => `piece/${tab}`),
     'piece/marks?mark=scales',
     'piece/marks?mark=tide-2',
@@ -131,6 +132,7 @@ export async function opened(browser, theme) {
 export async function places(page) {
     const piece = (await first(page, '/pieces?q=Ebb', /pieces\/\d+\/shape$/)).replace('/shape', '');
     const found = {
+        recipe: await first(page, '/recipes', /recipes\/\d+$/),
         blank: await first(page, '/rack', /rack\/\d+$/),
         swatch: await first(page, '/swatches', /swatches\/\d+$/),
         'what is wrong': await first(page, '/bench', /wrong$/),

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Demo\DemoWorkshop;
 use App\Language\ViewText;
+use App\Models\Recipe;
 use App\Models\Sale;
 use App\Models\User;
 use App\Models\Workshop;
@@ -112,7 +113,8 @@ final class MadeUpLanguageTest extends FeatureTestCase
             $names = [...$names, ...$named->pluck('name')];
         }
         $names = [...$names, ...$workshop->swatches->pluck('note')];
-        $names = [...$names, ...Sale::query()->pluck('for_whom')];
+        $names = [...$names, ...Sale::query()->pluck('for_whom'), ...$workshop->recipes->pluck('name')];
+        $names = [...$names, ...$workshop->recipes->map(fn (Recipe $own): string => $own->recipe()->note)];
         $names = [...$names, ...$workshop->logEntries->pluck('body'), ...$workshop->users->pluck('email')];
         foreach ($workshop->mixes as $mix) {
             $fields = $mix->typed->fields();

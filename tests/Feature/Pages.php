@@ -44,6 +44,9 @@ final class Pages
             }
         }
 
+        foreach ($workshop->recipes()->kept()->pluck('id') as $recipe) {
+            $pages[] = "/recipes/$recipe";
+        }
         foreach ($workshop->swatches()->pluck('id') as $swatch) {
             $pages[] = "/swatches/$swatch";
         }

@@ -277,6 +277,31 @@ final class RecipesTest extends FeatureTestCase
         $this->get('/recipes')->assertSee('Second');
     }
 
+    public function test_recipes_are_found_by_name_and_finish_and_put_in_order(): void
+    {
+        foreach (['Zostera' => 'sprayed-box', 'Avocet' => 'burnt-lines'] as $name => $of) {
+            $this->post('/recipes', ['of' => $of, 'name' => $name])->assertSessionHasNoErrors();
+        }
+        $shown = function (string $asked): array {
+            $page = (string) $this->get("/recipes$asked")->assertOk()->getContent();
+            preg_match_all('/name="recipe"\s+value="([^"]+)"/', $page, $m);
+
+            return $m[1];
+        };
+        $own = Recipe::query()->pluck('id', 'name');
+        $keys = ["own-{$own['Avocet']}", "own-{$own['Zostera']}"];
+        self::assertSame($keys, array_slice($shown(''), 0, 2), 'own first, by name');
+        self::assertSame($keys, array_slice($shown('?sort=new'), 0, 2));
+        $named = $shown('?sort=name');
+        self::assertSame([$keys[0], 'pen-scales', $keys[1]], [$named[0], $named[1], $named[count($named) - 1]]);
+        self::assertSame(['friction-spindle'], $shown('?finish=Microcrystalline+wax'));
+        self::assertSame([$keys[0], 'burnt-lines', 'beads-shellac'], array_values(array_intersect(
+            [$keys[0], 'burnt-lines', 'beads-shellac', 'oiled-bowl'], $shown('?finish=Paste+wax'),
+        )));
+        self::assertSame(['three-dyes'], $shown('?q=figured'), 'by what it is good for');
+        $this->get('/recipes?q=nothing+so')->assertSee('No recipe here is like that')->assertSee('Show all');
+    }
+
     public function test_a_recipe_is_changed_where_it_stands_and_the_change_is_taken_back(): void
     {
         $this->post('/recipes', ['of' => 'three-dyes', 'name' => 'My dyes'])->assertSessionHasNoErrors();

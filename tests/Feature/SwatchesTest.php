@@ -73,6 +73,7 @@ final class SwatchesTest extends FeatureTestCase
         $this->get(route('swatches', ['of' => 'Ash (white)']))->assertSeeText('Blue')->assertDontSeeText('Red');
         $this->get(route('swatches', ['like' => '#b03030']))->assertSeeTextInOrder(['Test boards', 'Red']);
         $this->get(route('swatches', ['like' => '#308050']))->assertSeeTextInOrder(['Test boards', 'Green', 'Red']);
+        $this->get(route('swatches', ['by' => 'name']))->assertSeeTextInOrder(['Blue', 'Green', 'Red']);
         $this->get(route('swatches', ['like' => 'nonsense']))->assertOk();
         $this->get(route('swatches', ['of' => 'Apple', 'like' => '#308050', 'by' => 'wood']))->assertSeeText('Red');
     }

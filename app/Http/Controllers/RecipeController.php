@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ImportPiece;
+use App\Http\Requests\ListRecipes;
 use App\Http\Requests\SaveRecipe;
 use App\Models\Recipe as OwnRecipe;
 use App\Models\Workshop;
@@ -24,12 +25,14 @@ use Illuminate\Validation\ValidationException;
 /** Whole surfaces under a name: those of the workshop, which it makes of its pieces, beside the shipped ones. */
 class RecipeController extends Controller
 {
-    public function index(Request $request, RecipeBook $book): View
+    public function index(ListRecipes $request, RecipeBook $book, Show $show): View
     {
         $workshop = $this->workshop($request);
+        $all = $book->all($workshop);
 
         return view('recipes', [
-            'recipes' => $book->all($workshop),
+            'asked' => $request, 'finishes' => $request->finishes($all, $show), 'all' => $all,
+            'recipes' => $request->of($all, $show),
             'sources' => $book->pieces($workshop),
             'pieces' => $workshop->pieces()->working()->orderBy('name')->get(['id', 'workshop_id', 'name', 'form']),
         ]);

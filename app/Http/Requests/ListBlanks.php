@@ -8,10 +8,9 @@ use App\Models\Blank;
 use HonestGrain\Rack\DryingState;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Foundation\Http\FormRequest;
 
-/** Which blanks the rack shows, and in which order; what is not understood is taken as not asked. */
-class ListBlanks extends FormRequest
+/** Which blanks the rack shows, and in which order. */
+class ListBlanks extends ListRequest
 {
     /** Columns by the name of the order; those without the value come last. */
     public const ORDERS = ['ready' => 'ready_at', 'number' => 'number', 'wood' => 'wood', 'place' => 'place'];
@@ -19,15 +18,14 @@ class ListBlanks extends FormRequest
     /** Whether it is dry: ready, or any of the states before that. */
     public const DRYNESS = ['ready', 'drying'];
 
-    /** @return array<string, mixed> */
-    public function rules(): array
+    protected function orders(): array
     {
-        return [];
+        return array_keys(self::ORDERS);
     }
 
-    public function asked(string $field): string
+    protected function narrows(): array
     {
-        return mb_substr(trim($this->string($field)->toString()), 0, 120);
+        return [$this->asked('q'), $this->asked('wood'), $this->dryness()];
     }
 
     public function isGone(): bool
@@ -35,19 +33,9 @@ class ListBlanks extends FormRequest
         return $this->asked('state') === 'gone';
     }
 
-    public function order(): string
-    {
-        return isset(self::ORDERS[$this->asked('sort')]) ? $this->asked('sort') : 'ready';
-    }
-
     public function dryness(): string
     {
-        return in_array($this->asked('dry'), self::DRYNESS, true) ? $this->asked('dry') : '';
-    }
-
-    public function isNarrowed(): bool
-    {
-        return $this->asked('q') !== '' || $this->asked('wood') !== '' || $this->dryness() !== '';
+        return $this->oneOf('dry', self::DRYNESS) ?? '';
     }
 
     /**
@@ -59,7 +47,7 @@ class ListBlanks extends FormRequest
     public function of(HasMany $blanks): HasMany
     {
         $sought = $this->asked('q');
-        $like = '%'.addcslashes($sought, '%_\\').'%';
+        $like = $this->like();
         $column = self::ORDERS[$this->order()];
         $this->there($blanks)
             ->when($sought !== '', fn (Builder $query) => $query->where(fn (Builder $query) => $query

@@ -10,18 +10,21 @@ use App\Models\Sale;
 use HonestGrain\Geometry\Form;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Foundation\Http\FormRequest;
 
-/** Which pieces a list shows, and in which order; what is not understood is taken as not asked. */
-class ListPieces extends FormRequest
+/** Which pieces a list shows, and in which order. */
+class ListPieces extends ListRequest
 {
     /** Columns by the name of the order; those without the value come last. */
     public const ORDERS = ['due' => 'due_at', 'ready' => 'ready_at', 'name' => 'name', 'wood' => 'wood', 'new' => 'id'];
 
-    /** @return array<string, mixed> */
-    public function rules(): array
+    protected function orders(): array
     {
-        return [];
+        return array_keys(self::ORDERS);
+    }
+
+    protected function narrows(): array
+    {
+        return [$this->asked('q'), $this->asked('wood'), $this->asked('for'), (string) $this->form()?->value];
     }
 
     public function state(): PieceState
@@ -29,25 +32,9 @@ class ListPieces extends FormRequest
         return PieceState::tryFrom($this->asked('state')) ?? PieceState::Working;
     }
 
-    public function asked(string $field): string
-    {
-        return mb_substr(trim($this->string($field)->toString()), 0, 120);
-    }
-
     public function form(): ?Form
     {
         return Form::tryFrom($this->asked('form'));
-    }
-
-    public function order(): string
-    {
-        return isset(self::ORDERS[$this->asked('sort')]) ? $this->asked('sort') : 'due';
-    }
-
-    public function isNarrowed(): bool
-    {
-        return $this->asked('q') !== '' || $this->asked('wood') !== '' || $this->asked('for') !== ''
-            || $this->form() !== null;
     }
 
     /**
@@ -78,7 +65,7 @@ class ListPieces extends FormRequest
         $column = self::ORDERS[$this->order()];
         $pieces->where('state', $this->state())
             ->when($this->asked('q') !== '', fn (Builder $query) => $query->where(
-                'name', 'like', '%'.addcslashes($this->asked('q'), '%_\\').'%',
+                'name', 'like', $this->like(),
             ))
             ->when($this->asked('wood') !== '', fn (Builder $query) => $query->where('wood', $this->asked('wood')))
             ->when($this->asked('for') !== '', fn (Builder $query) => $query->whereHas(

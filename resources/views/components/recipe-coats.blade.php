@@ -64,7 +64,7 @@
     <div class="flex flex-wrap gap-x-6">
         <label class="small">
             <span class="faint">Buff or rub at the end</span>
-            <select name="buff">
+            <select name="buff" class="max-w-full">
                 <option value="">no</option>
                 @foreach (BuffWith::cases() as $with)
                     <option value="{{ $with->value }}" @selected(($isTyped ? old('buff') : $buff) === $with->value)>

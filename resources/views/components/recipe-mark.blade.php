@@ -8,9 +8,10 @@
         <x-colour-chip :colour="$mark->settings['colour'] ?? null" />
     </x-slot:chip>
     <x-recipe-form :$page :action="route('recipes.marks', $page->own)" :$form :$part :$at class="mt-2 max-w-[34rem]">
-        @foreach ([['from', $mark->fromShare], ['to', $mark->toShare]] as [$name, $share])
+        @foreach (lines('pages.place-mark.range') as $name => $word)
+            @php($share = $name === 'from' ? $mark->fromShare : $mark->toShare)
             <label class="set-row">
-                <span>{{ mb_ucfirst($name) }}, % of the line</span>
+                <span>{{ $word }}, % of the line</span>
                 <x-decimal :$name :value="$isTyped ? old($name) : $page->percent($share)" required />
                 @if ($isTyped)
                     <x-refused :$name />

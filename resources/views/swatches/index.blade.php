@@ -200,8 +200,18 @@
                             value="{{ $book->colour === '' ? '#3a6a70' : $book->colour }}"
                         />
                     </label>
-                    <button class="press mb-[0.8rem]" name="by" value="colour">Nearest first</button>
-                    <button class="quiet mb-[0.8rem]" name="by" value="wood">By wood alone</button>
+                    <label class="field">
+                        <span>Order</span>
+                        <select name="by">
+                            @foreach (lines('pages.swatches.sorts') as $value => $words)
+                                <option value="{{ $value }}" @selected($value === $book->order)>{{ $words }}</option>
+                            @endforeach
+                        </select>
+                    </label>
+                    <button class="press mb-[0.8rem]">Show</button>
+                    @if ($book->wood !== '' || $book->order !== 'new')
+                        <a class="mb-[1.1rem]" href="{{ route('swatches') }}">Show all</a>
+                    @endif
                 </form>
             @endif
             <div class="mt-2 grid gap-x-12 md:grid-cols-2">
