@@ -84,7 +84,7 @@ final readonly class BenchBoard
             $waits->take(self::WAITING),
             $waits->count(),
             Musts::of($workshop, $worker),
-            $now === null ? new Collection : $own->togetherWith($now)->take(self::AFTER),
+            $now === null ? new Collection : $own->whole($own->togetherWith($now)->take(self::AFTER)),
             $now === null ? null : StepClock::of($now),
             $count,
             self::lately($workshop, $next),

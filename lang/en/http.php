@@ -272,6 +272,8 @@ return [
         'taken-back-entry-stays' => 'Taken back: {entry}. The entry stays in the log, struck out.',
         'had-been-taken-back' => 'That had been taken back already.',
         'logged' => 'Done: {entry}.{then}',
+        'also-on' => 'Also on {pieces|and}.',
+        'not-on' => 'Not on {piece}: {why}.',
         'skipped' => 'Skipped: {entry}.',
     ],
     'surface' => [

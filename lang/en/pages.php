@@ -12,6 +12,7 @@ return [
         'clean-done' => '{answer}: done',
         'weighs' => 'Weighs, {unit}',
         'used' => 'Used, {unit}',
+        'used-on-all' => 'Used on all, {unit} (if you know)',
         'stop-of' => 'Stop: {what}',
     ],
     'cup' => [

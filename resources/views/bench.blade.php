@@ -190,15 +190,7 @@
                         <strong>{{ $show->said($hazard->title()) }}.</strong> {{ $show->said($hazard->says()) }}
                     </p>
                 @endforeach
-                @if ($board->together->isNotEmpty())
-                    <p class="note" id="together">
-                        <strong>While the tin or tool is out, also on:</strong>
-                        @foreach ($board->together as $other)
-                            <a href="{{ route('pieces.route', $other->piece_id) }}">{{ $other->piece->name }}</a
-                            >{{ $loop->last ? '.' : ',' }}
-                        @endforeach
-                    </p>
-                @endif
+                <x-together :$step :others="$board->together" />
                 <h2 class="faint mt-6 font-sans text-base font-normal">Then</h2>
                 <div class="overflow-x-auto">
                     <table class="text-[1.08rem]">

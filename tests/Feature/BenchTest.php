@@ -6,7 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Kept\OpenHours;
 use App\Models\LogEntry;
+use App\Models\Piece;
 use App\Models\PieceState;
+use App\Models\PlannedStep;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -32,6 +34,42 @@ final class BenchTest extends FeatureTestCase
             'said', '“Mount by the tenon” was already logged; nothing was added.',
         );
         self::assertSame(1, $piece->logEntries()->where('kind', 'done')->count());
+    }
+
+    public function test_one_cup_is_used_up_over_several_pieces_and_each_is_logged_with_its_share(): void
+    {
+        $bowls = [];
+        foreach (['Ebb bowl', 'Kelp bowl', 'Tern bowl'] as $name) {
+            $bowls[] = $bowl = $this->bowl(['name' => $name]);
+            $this->work(
+                $bowl, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean',
+            );
+        }
+        $steps = array_map(fn (Piece $bowl): PlannedStep => $this->step($bowl, 'l1'), $bowls);
+        $planned = array_map(fn (PlannedStep $step): float => (float) $step->details->amount?->value, $steps);
+        $also = [$steps[1]->id => $steps[1]->mark(), $steps[2]->id => 'not as read'];
+        $press = ['amount' => '90', 'once' => 'cup1', 'read' => $steps[0]->mark(), 'also' => $also];
+        // What one piece refuses stops no other.
+        $this->post(route('steps.done', $steps[0]), $press)->assertSessionHasNoErrors()->assertSessionHas(
+            'said', fn (string $said): bool => preg_match('/ Also on Kelp bowl\. Not on Tern bowl: /', $said) === 1,
+        );
+        $used = fn (Piece $bowl): ?float => $bowl->logEntries()->where(['kind' => 'done', 'step' => 'l1'])->first()
+            ?->facts->measured->amountUsed;
+        self::assertEqualsWithDelta(90 * $planned[0] / array_sum($planned), $used($bowls[0]), 0.001);
+        self::assertEqualsWithDelta(90 * $planned[1] / array_sum($planned), $used($bowls[1]), 0.001);
+        self::assertNull($used($bowls[2]));
+        // Sent again, after the page of the third was read anew: the first two stay, the third follows.
+        $press['also'][$steps[2]->id] = $steps[2]->refresh()->mark();
+        $this->post(route('steps.done', $steps[0]), $press);
+        foreach ($bowls as $bowl) {
+            self::assertSame(1, $bowl->logEntries()->where(['kind' => 'done', 'step' => 'l1'])->count());
+        }
+        // Steps of another shop are not there.
+        $theirs = $this->bowl([], $this->makeShop('Elsewhere', 'tern@elsewhere.example'));
+        $this->post(route('steps.done', $this->step($bowls[0], 'l2')), [
+            'also' => [$this->step($theirs, 'body/mount')->id => 'x'], 'found' => 'hard',
+        ]);
+        self::assertSame(0, $theirs->logEntries()->where('kind', 'done')->count());
     }
 
     public function test_a_window_that_closed_puts_the_scuff_in_once(): void

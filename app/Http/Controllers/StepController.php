@@ -17,8 +17,10 @@ use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Pictures\Photos;
 use App\Planning\Logbook;
+use App\Planning\OneCup;
 use App\Planning\OutOfTime;
 use App\Planning\Press;
+use App\Planning\Refused;
 use App\View\Moved;
 use App\View\Show;
 use Carbon\CarbonInterface;
@@ -42,7 +44,11 @@ class StepController extends Controller
     public function done(LogDone $request, PlannedStep $step): RedirectResponse
     {
         $before = $step->piece->ready_at;
-        $measured = $this->measured($request, $step);
+        $others = $this->others($request, $step);
+        $cup = OneCup::of([$step, ...$others], $request->used());
+        $measured = Copy::with($this->measured($request, $step), [
+            'amountUsed' => $others === [] ? $request->used() : $cup->share($step),
+        ]);
         $entry = null;
         $written = false;
         try {
@@ -56,8 +62,9 @@ class StepController extends Controller
             // A photograph that no entry names is kept for nobody.
             $written || $this->photos->forget($step->workshop_id, (string) $measured->photo);
         }
+        $also = $this->also($request, $others, $cup);
         if (! $written) {
-            return $this->wasThere($entry, $request->press());
+            return $this->wasThere($entry, $request->press(), $also);
         }
         $early = $entry->facts->planned->earlyHours;
         $late = $entry->facts->planned->lateHours;
@@ -72,10 +79,50 @@ class StepController extends Controller
         };
 
         return back()->with([
-            'said' => say('http.step.logged', ['entry' => $this->quoted($entry), 'then' => $then]),
+            'said' => say('http.step.logged', ['entry' => $this->quoted($entry), 'then' => $then]).$also,
             'undo' => $entry->id,
             'moved' => Moved::told($step->piece->name, $before, $step->piece->refresh()->ready_at),
         ]);
+    }
+
+    /** @return list<PlannedStep> the other steps that are done with it, each by itself: each is a press of its own */
+    private function others(LogDone $request, PlannedStep $step): array
+    {
+        $workshop = $step->piece->workshop;
+        $others = array_map(
+            fn (int $id): ?PlannedStep => $id === $step->id ? null : $workshop->plannedSteps()->find($id),
+            array_keys($request->also()),
+        );
+        foreach (array_filter($others) as $other) {
+            $other->piece->setRelation('workshop', $workshop);
+        }
+
+        return array_values(array_filter($others));
+    }
+
+    /**
+     * The same on other pieces, each with its part of the cup. What cannot be logged there is told, and stops no other.
+     *
+     * @param  list<PlannedStep>  $others
+     */
+    private function also(LogDone $request, array $others, OneCup $cup): string
+    {
+        [$on, $not] = [[], ''];
+        foreach ($others as $other) {
+            try {
+                $this->logbook->done(
+                    step: $other, user: $this->user($request), at: $request->at(),
+                    press: $request->press()->also($other->id, $request->also()[$other->id]),
+                    measured: new Measured(amountUsed: $cup->share($other)),
+                );
+                $on[] = $other->piece->name;
+            } catch (Refused|OutOfTime $e) {
+                $why = $e instanceof Refused ? $this->show->said($e->why) : $this->outOfTime($e);
+                $not .= ' '.say('http.step.not-on', ['piece' => $other->piece->name, 'why' => $why]);
+            }
+        }
+
+        return ($on === [] ? '' : ' '.say('http.step.also-on', ['pieces' => $on])).$not;
     }
 
     private function quoted(LogEntry|PlannedStep $what): string
@@ -118,11 +165,11 @@ class StepController extends Controller
     }
 
     /** The step was settled before: by this same press, sent again, or by another. */
-    private function wasThere(LogEntry $entry, Press $press): RedirectResponse
+    private function wasThere(LogEntry $entry, Press $press, string $also = ''): RedirectResponse
     {
         $said = back()->with('said', say('http.step.already-logged-nothing-added', [
             'entry' => $this->quoted($entry),
-        ]));
+        ]).$also);
         if ($entry->press !== null && $entry->press === $press->once) {
             return $said;
         }

@@ -16,10 +16,18 @@ use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 
 /** A step is done. */
-class LogDone extends AtStep
+class LogDone extends AtStep implements TakesLists
 {
+    /** So many are done with one press. */
+    private const MOST_ALSO = 12;
+
     /** No step was done before this. */
     private const EARLIEST = '2000-01-01';
+
+    public static function lists(): array
+    {
+        return ['also'];
+    }
 
     public function rules(Show $show): array
     {
@@ -31,6 +39,8 @@ class LogDone extends AtStep
             'sure' => ['nullable', 'boolean'],
             'found' => ['nullable', Rule::enum(EarlyLook::class)],
             'amount' => ['nullable', 'numeric', 'min:0', 'max:100000'],
+            'also' => ['array', 'max:'.self::MOST_ALSO],
+            'also.*' => ['nullable', 'string', 'max:20'],
             'photo' => ['nullable', ...KeepPhoto::photograph()],
         ] + LogLook::fields(isNeeded: false);
     }
@@ -50,6 +60,18 @@ class LogDone extends AtStep
         return $typed === null ? null : Carbon::createFromFormat('Y-m-d\TH:i', $typed, $user->timeZone())?->utc();
     }
 
+    /** @return array<int, string> marks of the other steps that are done with it, as the page showed them, by number */
+    public function also(): array
+    {
+        return array_filter($this->validated('also') ?? [], is_string(...));
+    }
+
+    /** What was used, on all that was done. */
+    public function used(): ?float
+    {
+        return $this->validated('amount') === null ? null : (float) $this->validated('amount');
+    }
+
     public function measured(Show $show): Measured
     {
         $typed = fn (string $field): ?float => $this->validated($field) === null
@@ -58,7 +80,7 @@ class LogDone extends AtStep
 
         return new Measured(
             weightG: $weight === null ? null : round($show->typed(Unit::Mass, $weight), 2),
-            amountUsed: $typed('amount'), discsUsed: $typed('discs_used'),
+            amountUsed: $this->used(), discsUsed: $typed('discs_used'),
             found: EarlyLook::tryFrom((string) $this->validated('found')),
             look: Look::tryFrom((string) $this->validated('look')),
             saw: LookAnswer::tryFrom((string) $this->validated('saw')),

@@ -7,10 +7,10 @@
         <table>
             <thead>
                 <tr>
-                    <th>Face</th>
-                    <th>Grits of your own</th>
-                    <th>Stop at</th>
-                    <th>Sand it</th>
+                    <th scope="col">Face</th>
+                    <th scope="col">Grits of your own</th>
+                    <th scope="col">Stop at</th>
+                    <th scope="col">Sand it</th>
                 </tr>
             </thead>
             <tbody>
