@@ -11,6 +11,7 @@ use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Technique\Ink;
+use HonestGrain\Technique\OpensWall;
 use HonestGrain\Technique\Pattern;
 
 /**
@@ -41,15 +42,25 @@ final readonly class MarkInk
         $fill = ! $mark->technique->isFilled() || $pattern->lines !== []
             ? Svg::tag('path', ['d' => $area, 'fill' => 'transparent']) : $this->filled($mark, $strip, $area);
 
-        return Svg::tag(
-            'g', ['data-band' => $mark->id()], $fill.$this->drawn($pattern, $strip, $mark->colour),
-        );
+        $openings = OpeningInk::of($this->part, $mark, $pattern);
+
+        return Svg::tag('g', ['data-band' => $mark->id()], $fill.(
+            $openings === null ? $this->drawn($pattern, $strip, $mark->colour)
+                : $openings->outside($this->key, $this->u)
+        ));
     }
 
     public function section(Mark $mark): string
     {
         $strip = Measurement::strip($this->part->profile, $mark->band);
         $ink = $mark->colour ?? $mark->technique->ink();
+        if ($mark->technique instanceof OpensWall) {
+            // The wall is not covered there: where it is open the section has a gap, and this is how far they go.
+            return Svg::tag('path', [
+                'data-band' => $mark->id(), 'd' => Svg::path($strip, -1), 'fill' => 'none', 'stroke' => 'currentColor',
+                'stroke-width' => $this->u * 0.5, 'stroke-dasharray' => $this->u * 0.8.' '.$this->u * 0.8,
+            ]);
+        }
 
         return Svg::tag('path', [
             'class' => Rgb::hex($ink, 'ink')->lab()[0] < self::DEEP_L ? 'deep' : null, 'data-band' => $mark->id(),
@@ -178,8 +189,12 @@ final readonly class MarkInk
         return $d;
     }
 
-    /** @param  non-empty-list<Point>  $strip */
-    private static function along(array $strip, float $mm): Point
+    /**
+     * A place of a band, so far from its beginning.
+     *
+     * @param  non-empty-list<Point>  $strip
+     */
+    public static function along(array $strip, float $mm): Point
     {
         $arc = $strip[0]->arcMm + $mm;
         foreach ($strip as $i => $point) {

@@ -11,6 +11,7 @@ use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
+use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 
 /** One part in its own mm: right half seen from outside, left half cut open, with its marks and flaws. */
@@ -174,8 +175,9 @@ final readonly class PartFigure
     private function section(float $u, string $hatch, MarkInk $ink): string
     {
         $svg = Svg::tag('path', [
-            'class' => 'edge', 'd' => $this->cutWood(), 'fill' => "url(#$hatch)", 'stroke' => 'currentColor',
-            'stroke-width' => $u * 0.3, 'stroke-linejoin' => 'round',
+            'class' => 'edge', 'd' => $this->cutWood().$this->gaps(), 'fill' => "url(#$hatch)",
+            'fill-rule' => 'evenodd', 'stroke' => 'currentColor', 'stroke-width' => $u * 0.3,
+            'stroke-linejoin' => 'round',
         ]);
         foreach ($this->part->marks as $mark) {
             $svg .= $ink->section($mark);
@@ -206,6 +208,17 @@ final readonly class PartFigure
     private function outer(): array
     {
         return $this->relief->cutOpen($this->profile->outer, $this->longer);
+    }
+
+    /** Where openings meet the cut, no wood is hatched. */
+    private function gaps(): string
+    {
+        $patterns = $this->part->patterns();
+
+        return implode('', array_map(
+            fn (Mark $mark): string => (string) OpeningInk::of($this->part, $mark, $patterns[$mark->id()])?->gaps(),
+            $this->part->marks,
+        ));
     }
 
     /** How deep cuts go, where they are not cut open. */
