@@ -82,6 +82,14 @@ final readonly class StepWords
         ]));
     }
 
+    /** @return list<string> what stands under the title on a card: how it is held, then the wait and the cautions */
+    public function onCard(): array
+    {
+        $lines = [$this->atTheLathe(), trim("{$this->wait()} {$this->hazardTitles()}")];
+
+        return array_values(array_filter($lines, fn (string $line): bool => $line !== ''));
+    }
+
     /** "Then wait 4 h, at most 18 h, before the next coat."; null where the next step need not wait. */
     public function wait(): ?string
     {

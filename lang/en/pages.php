@@ -146,7 +146,8 @@ return [
         'mark-of' => '{mark}, {of}, {from} to {to} % of the {face}',
         'as-the-piece' => 'As each piece has it',
         'no-coat' => 'no coat',
-        'no-rub' => 'rub nothing below',
+        'no-rub' => 'below: rub nothing',
+        'rub' => 'below: {with}',
         'others' => 'other faces',
     ],
     'recipes' => [

@@ -1,25 +1,25 @@
 @php($own = $page->own)
 @php($recipe = $page->recipe)
 <x-layout :title="$recipe->name" section="pieces">
-    <div class="page">
-        <p><a href="{{ route('recipes.index') }}">Recipes</a></p>
+    <div class="page recipe-print">
+        <p class="no-print"><a href="{{ route('recipes.index') }}">Recipes</a></p>
         <div class="flex flex-wrap items-baseline gap-x-6">
             <h1>{{ $recipe->name }}</h1>
-            <a class="small" href="{{ route('recipes.json', "own-$own->id") }}">File</a>
+            <a class="no-print small" href="{{ route('recipes.json', "own-$own->id") }}">File</a>
             <form method="post" action="{{ route('recipes.undo', $own) }}" id="undo" class="ml-auto" data-live>
                 @csrf
                 <input type="hidden" name="version" value="{{ $own->version }}" />
                 <button class="quiet" @disabled($own->was === null)>Take back the last change</button>
             </form>
         </div>
-        <p class="faint mt-1 max-w-[72ch]">
+        <p class="faint no-print mt-1 max-w-[72ch]">
             <x-termed
                 >Changes here hold for the next piece it is put on. Pieces that have it stay as they are.</x-termed
             >
         </p>
         <x-refused name="version" class="warn" />
         <x-recipe-form :$page :action="route('recipes.update', $own)" form="name" class="recipe-grid mt-4">
-            <x-field name="called" label="Called"
+            <x-field name="called" label="Called" class="no-print"
                 ><input
                     class="w-full"
                     name="called"
@@ -66,7 +66,7 @@
                     <x-disclosure
                         label="Coats for other faces"
                         id="coats-more-{{ $p }}"
-                        class="mt-3"
+                        class="recipe-more mt-3"
                         :open="old('form') === 'coats-'.$p.'-'.count($part->coats)"
                     >
                         <x-recipe-coats :$page :coats="null" :of="$part" :part="$p" :at="count($part->coats)" />
@@ -74,7 +74,7 @@
                 </section>
             </div>
         @endforeach
-        <section class="recipe-part">
+        <section class="recipe-part recipe-ways">
             <h2>Ways</h2>
             <x-recipe-form :$page :action="route('recipes.ways', $own)" form="ways" class="recipe-grid">
                 @foreach ($page->ways() as [$name, $label, $words, $chosen])
@@ -85,7 +85,7 @@
                 <p><button class="press" aria-label="Save it: ways">Save it</button></p>
             </x-recipe-form>
         </section>
-        <form method="post" action="{{ route('recipes.destroy', $own) }}" class="mt-8">
+        <form method="post" action="{{ route('recipes.destroy', $own) }}" class="no-print mt-8">
             @csrf
             @method('delete')
             <button class="quiet">Throw this recipe away</button>

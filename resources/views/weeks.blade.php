@@ -57,7 +57,7 @@
                     @if ($chart->rows === [])
                         <p class="mt-6">No piece in work is like that. <a href="{{ route('weeks') }}">Show all</a></p>
                     @else
-                        {!! $show->drawn($chart->drawing) !!}
+                        <div class="week-chart">{!! $show->drawn($chart->drawing) !!}</div>
                     @endif
                     <form
                         method="post"
@@ -75,7 +75,7 @@
                     <div class="small mt-2 flex flex-wrap gap-x-6 gap-y-1">
                         <span class="faint"
                             ><b class="text-ink">▮</b> hands · ▨ waits · ○ ready · ┄ to spare ·
-                            <span class="warn">▼</span> due; drag it, or arrow keys</span
+                            <span class="warn">▼</span> due<span class="no-print">; drag it, or arrow keys</span></span
                         >
                         <a class="no-print ml-auto" href="{{ route('weeks.sheet') }}">The week to print</a>
                     </div>
@@ -92,7 +92,7 @@
                     @endif
                     <p class="faint small mt-2">{{ $planned }}</p>
                     @if ($summary->moved !== [] && $summary->movedAt !== null)
-                        <div class="mt-4">
+                        <div class="no-print mt-4">
                             <p class="faint">Moved by the last change, {{ $show->dayTime($summary->movedAt) }}</p>
                             <ul class="mt-1 columns-1 gap-x-12 lg:columns-2">
                                 @foreach ($summary->moved as $move)
@@ -109,7 +109,7 @@
                             </form>
                         </div>
                     @endif
-                    <div class="grid gap-x-12 lg:grid-cols-2">
+                    <div class="week-late grid gap-x-12 lg:grid-cols-2">
                         @foreach ($chart->late() as $piece)
                             <div class="note note-warn">
                                 <strong
@@ -129,7 +129,12 @@
                             </div>
                         @endforeach
                     </div>
-                    <x-disclosure label="The same as a table" class="mt-5" id="as-table" :open="$asked->isTable">
+                    <x-disclosure
+                        label="The same as a table"
+                        :class="$asked->isTable ? 'mt-5' : 'no-print mt-5'"
+                        id="as-table"
+                        :open="$asked->isTable"
+                    >
                         @if ($asked->isTable)
                             <table class="mt-2" data-later>
                                 <thead>

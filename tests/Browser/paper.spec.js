@@ -57,6 +57,41 @@ test('a week goes on one sheet of A4 and reads in black', async ({ page }, info)
     expect(colours).toEqual(['rgb(0, 0, 0)']);
 });
 
+test('each print comes on as few sheets as it needs', async ({ page }, info) => {
+    await openDemo(page);
+    await page.goto('/pieces?q=Ebb');
+    const ebb = await page.locator('main a[href*="/shape"]').first().getAttribute('href');
+    await page.goto('/recipes');
+    const recipe = await page
+        .getByRole('link', { name: /^Change it/ })
+        .first()
+        .getAttribute('href');
+    const wanted = {
+        [ebb.replace('shape', 'card')]: 3,
+        [ebb.replace('shape', 'mark-out')]: 1,
+        [ebb.replace('shape', 'stick')]: 1,
+        [ebb.replace('shape', 'owner-card')]: 1,
+        [recipe]: 1,
+    };
+    for (const format of ['A4', 'Letter']) {
+        for (const [path, most] of Object.entries(wanted)) {
+            await page.goto(path);
+            const count = await sheets(page, format, info.outputPath(`${format}.pdf`));
+            expect(count, `${path} on ${format}`).toBeLessThanOrEqual(most);
+        }
+        await page.goto('/weeks');
+        await expect(page.locator('.week-chart svg')).toBeVisible();
+        const file = info.outputPath('weeks.pdf');
+        writeFileSync(file, await page.pdf({ format, preferCSSPageSize: true }));
+        expect(execFileSync('pdfinfo', [file]).toString(), `Weeks on ${format}`).toMatch(/Pages:\s+1\n/);
+    }
+    // What stands in a field is read on paper, and nothing is there to be pressed.
+    await page.goto(recipe);
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.locator('main button:visible')).toHaveCount(0);
+    await expect(page.locator('.recipe-coats select').first()).toBeVisible();
+});
+
 test('in colours of the system every button can be read', async ({ page }) => {
     await openDemo(page);
     await page.emulateMedia({ forcedColors: 'active', colorScheme: 'dark' });

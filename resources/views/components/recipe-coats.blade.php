@@ -46,7 +46,7 @@
                     <option value="">{{ say('pages.recipe.no-rub') }}</option>
                     @foreach (Denib::cases() as $denib)
                         <option value="{{ $denib->value }}" @selected(($layer['denib'] ?? '') === $denib->value)>
-                            {{ $show->said($denib->words()) }}
+                            {{ say('pages.recipe.rub', ['with' => $show->said($denib->words())]) }}
                         </option>
                     @endforeach
                 </select>

@@ -10,7 +10,7 @@
     <x-recipe-form :$page :action="route('recipes.marks', $page->own)" :$form :$part :$at class="mt-2 max-w-[34rem]">
         @foreach (lines('pages.place-mark.range') as $name => $word)
             @php($share = $name === 'from' ? $mark->fromShare : $mark->toShare)
-            <label class="set-row">
+            <label class="set-row is-said">
                 <span>{{ $word }}, % of the line</span>
                 <x-decimal :$name :value="$isTyped ? old($name) : $page->percent($share)" required />
                 @if ($isTyped)
@@ -39,7 +39,7 @@
             </label>
         @endforeach
         @if ($classes = $page->stains($mark))
-            <label class="set-row">
+            <label class="set-row is-said">
                 <span>Class</span>
                 <select name="product">
                     <option value="">as usual</option>
@@ -55,7 +55,7 @@
             </label>
         @endif
         @if ($page->takesColour($mark))
-            <label class="set-row">
+            <label class="set-row is-said">
                 <span>Colour</span>
                 <input
                     type="color"
@@ -64,7 +64,7 @@
                 />
             </label>
         @endif
-        <label class="set-row">
+        <label class="set-row is-said">
             <span>Name</span>
             <input name="called" maxlength="40" value="{{ $isTyped ? old('called') : $mark->name }}" />
         </label>

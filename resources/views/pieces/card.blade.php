@@ -14,7 +14,7 @@
             </div>
             <div class="piece-art card-art">{!! $show->drawn($piece->drawing) !!}</div>
         </div>
-        <table class="text-[1.08rem]">
+        <table class="card-steps text-[1.08rem]">
             <thead>
                 <tr>
                     <th class="w-8"><span class="sr-only">Tick</span></th>
@@ -31,9 +31,8 @@
                         <td>
                             <b>{{ $show->said($step->title) }}</b>
                             {{ $words->beside() }}
-                            @php($lines = [$words->atTheLathe(), $words->wait(), $words->hazardTitles()])
-                            @foreach (array_filter($lines) as $line)
-                                <span class="small block">{{ $show->said($line) }}</span>
+                            @foreach ($words->onCard() as $line)
+                                <span class="small block">{{ $line }}</span>
                             @endforeach
                         </td>
                         <td class="n">{{ $step->minutes > 0 ? $show->minutes($step->minutes) : '' }}</td>

@@ -12,9 +12,15 @@
             </div>
             <div class="piece-art card-art">{!! $show->drawn($piece->drawing) !!}</div>
         </div>
+        <p class="small faint mt-2">
+            <x-termed
+                >Set each distance from the same edge, along the surface. Then no error builds up. Callipers are for the
+                diameter at the line.</x-termed
+            >
+        </p>
         @if ($out->sphere() !== [])
             <h2 class="mt-5">The sphere on its blank</h2>
-            <table class="text-[1.15rem]">
+            <table class="mark-out text-[1.15rem]">
                 <thead>
                     <tr>
                         <th>From one end of it</th>
@@ -36,10 +42,10 @@
                 <h2 class="mt-5">
                     {{ mb_ucfirst(($page->core->hasParts() ? $part->name.', ' : '').$show->faces([$face])) }}
                 </h2>
-                <table class="text-[1.15rem]">
+                <table class="mark-out text-[1.15rem]">
                     <thead>
                         <tr>
-                            <th>Line</th>
+                            <th class="w-full">Line</th>
                             <th class="n">From the {{ $ends[0] }}</th>
                             <th class="n">From the {{ $ends[1] }}</th>
                             <th class="n">Callipers</th>
@@ -77,11 +83,5 @@
                 <p class="mt-4 faint">{{ $part->name }}: nothing is marked.</p>
             @endif
         @endforeach
-        <p class="small faint mt-5">
-            <x-termed
-                >Set each distance from the same edge, along the surface. Then no error builds up. Callipers are for the
-                diameter at the line.</x-termed
-            >
-        </p>
     </div>
 </x-layout>
