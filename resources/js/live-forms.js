@@ -2,6 +2,7 @@
 // scroll position, open details, focus and what is typed elsewhere stay. Without scripts the same forms post and
 // redirect.
 
+import { focusAgain, focusIn, focusOnLoad, keepFocus } from './focus';
 import { goToFirst } from './problems';
 import { keep, rest, restOnLoad } from './second-press';
 import { choose, files, isTouched, restore, sent, typed, wouldLose } from './unsaved';
@@ -68,7 +69,7 @@ export function refreshParts(page, selectors) {
     const { opened, focus } = kept();
     swap(page, selectors);
     for (const id of opened) document.getElementById(id)?.setAttribute('open', '');
-    if (focus && document.activeElement?.id !== focus) document.getElementById(focus)?.focus({ preventScroll: true });
+    if (focus && !main().contains(document.activeElement)) focusAgain(main(), focus);
     for (const selector of selectors) {
         const part = document.querySelector(selector);
         part?.setAttribute('data-fresh', '');
@@ -100,7 +101,7 @@ function kept() {
 
     return {
         opened: [...main().querySelectorAll('details[open][id]')].map(({ id }) => id),
-        focus: focused?.id,
+        focus: focusIn(main()),
         caret: focused?.matches?.('input[type=text], input:not([type]), textarea') ? focused.selectionStart : null,
     };
 }
@@ -124,11 +125,8 @@ async function sendLive({ form, action, body, taken, follows, isPress }) {
     const restored = restore(main(), unsaved);
     choose(main(), picked);
     for (const id of opened) document.getElementById(id)?.setAttribute('open', '');
-    const field = focus && document.getElementById(focus);
-    if (field) {
-        field.focus({ preventScroll: true });
-        if (caret !== null && restored.includes(field)) field.setSelectionRange?.(caret, caret);
-    }
+    const field = focusAgain(main(), focus);
+    if (field && caret !== null && restored.includes(field)) field.setSelectionRange?.(caret, caret);
     // Of a row of numbers the next one is typed at once.
     if (form.querySelector('[autofocus]')) main().querySelector('[autofocus]')?.focus({ preventScroll: true });
     left = page.querySelector('input[name=version]')?.value ?? null;
@@ -154,6 +152,7 @@ document.addEventListener('submit', (event) => {
     if (!('live' in form.dataset)) {
         leavingBy = form;
         keep();
+        keepFocus();
         return;
     }
     event.preventDefault();
@@ -204,6 +203,7 @@ window.addEventListener('beforeunload', (event) => {
 window.addEventListener('popstate', () => location.reload());
 
 document.addEventListener('DOMContentLoaded', () => {
+    focusOnLoad();
     restOnLoad();
     goToFirst();
 });

@@ -36,10 +36,11 @@ export function keys(root) {
     return found;
 }
 
-function about(form) {
+// What a form is about: where it goes, and what it sends unseen.
+export function about(form) {
     if (!form) return '';
     const hidden = [...form.querySelectorAll('input[type=hidden]')]
-        .filter(({ name }) => !NOT_SAVED.includes(name))
+        .filter(({ name }) => !NOT_SAVED.includes(name) && !name.endsWith('_version'))
         .map(({ name, value }) => `${name}=${value}`);
 
     return [form.getAttribute('action'), ...hidden].join('&');
