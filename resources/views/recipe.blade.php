@@ -51,9 +51,7 @@
                             <x-recipe-mark :$page :$mark :part="$p" :$at />
                         @empty
                             <p class="faint">
-                                <x-termed
-                                    >None. Place one on a piece, then keep that piece’s surface as a recipe.</x-termed
-                                >
+                                <x-termed>None. Place one on a piece, then keep its surface as a recipe.</x-termed>
                             </p>
                         @endforelse
                     </section>

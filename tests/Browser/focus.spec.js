@@ -20,8 +20,10 @@ const OF_A_SHOP = [
 ];
 
 // What goes elsewhere on purpose, takes something away, or signs out.
-const ELSEWHERE =
-    /delete|logout|\/visit|undo|redo|\/copy|\/again|\/renew|\/password|\/demo|\/export|\/people|\/parts|\/rack$|\/try|order/i;
+const ELSEWHERE = new RegExp(
+    'delete|logout|/visit|undo|redo|/copy|/again|/renew|/password|/demo|/export|/people|/parts|/rack$|/try|order',
+    'i',
+);
 
 // The forms of the page that save, by what names their button; each with a button to be seen.
 const forms = (page) =>

@@ -25,12 +25,24 @@ final class PlainWordsTest extends TestCase
 
     public function test_hints_are_short(): void
     {
-        $most = $this->number('/sentences of at most \*\*(\d+) words/');
-        $hints = $this->hints();
-        self::assertGreaterThan(20, count($hints));
+        $most = $this->number('/hint beside a field has at most \*\*(\d+) words/');
+        $hints = $this->said(['/ hint="([^"{]+)"/', self::faint('small')]);
+        self::assertGreaterThan(7, count($hints));
         foreach ($hints as $hint) {
-            foreach (self::sentences($hint) as $sentence) {
-                self::assertLessThanOrEqual($most, self::words($sentence), $hint);
+            self::assertLessThanOrEqual($most, self::words($hint), $hint);
+        }
+    }
+
+    public function test_leads_are_short_and_so_are_their_sentences(): void
+    {
+        $most = $this->number('/sentences of at most \*\*(\d+) words/');
+        $all = $this->number('/and has at most \*\*(\d+)\*\* in all/');
+        $leads = $this->said([self::faint('p')]);
+        self::assertGreaterThan(20, count($leads));
+        foreach ($leads as $lead) {
+            self::assertLessThanOrEqual($all, self::words($lead), $lead);
+            foreach (self::sentences($lead) as $sentence) {
+                self::assertLessThanOrEqual($most, self::words($sentence), $lead);
             }
         }
     }
@@ -144,13 +156,19 @@ final class PlainWordsTest extends TestCase
         return array_combine($runs, $runs);
     }
 
-    /** @return list<string> what stands small or faint beside a field or under a heading, without its tags */
-    private function hints(): array
+    /** What stands faint in such an element, as a pattern. */
+    private static function faint(string $tag): string
     {
-        $hints = [
-            ...$this->inViews('/ hint="([^"{]+)"/'),
-            ...$this->inViews('~<(?:p|small)\s+class="[^"]*\bfaint\b[^"]*"[^>]*>((?:(?!</p>|</small>).)*)</~s'),
-        ];
+        return "~<$tag\s+class=\"[^\"]*\bfaint\b[^\"]*\"[^>]*>((?:(?!</p>|</small>).)*)</~s";
+    }
+
+    /**
+     * @param  list<string>  $patterns
+     * @return list<string> what stands there, without its tags
+     */
+    private function said(array $patterns): array
+    {
+        $hints = array_merge(...array_map($this->inViews(...), $patterns));
 
         return array_map(fn (string $hint): string => trim((string) preg_replace(
             ['/\{\{.*?\}\}/s', self::DIRECTIVE, '/<[^>]*>/', '/\s+/'], ['x', ' . ', ' ', ' '], $hint,

@@ -33,9 +33,11 @@
                 <p class="faint small">
                     <x-termed
                         >Angle, {{ $labels['rim_below'] }}, and how high that is over the foot. 0° is where the grain
-                        comes out, 90° a quarter turn on. The highest place is 0 below. Leave all empty for a level
-                        rim.</x-termed
+                        comes out.</x-termed
                     >
+                </p>
+                <p class="faint small">
+                    <x-termed>The highest place is 0 below. Leave all empty for a level rim.</x-termed>
                 </p>
                 <div class="gap-x-8 sm:columns-2">
                     @foreach ($words->rows() as $i => [$angle, $below, $over])

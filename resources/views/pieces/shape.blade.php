@@ -79,9 +79,12 @@
                     <strong>Not saved.</strong> <span x-text="refused || problem"></span>
                 </p>
                 <p class="faint small mt-3">
+                    <x-termed>Drag a node. Double-click the line to add one, a node for a corner.</x-termed>
+                </p>
+                <p class="faint small">
                     <x-termed
-                        >Drag a node. Double-click the line to add one, a node for a corner. Arrow keys move it, with
-                        Shift ten times as far. C makes a corner, N adds a node, Delete removes it.</x-termed
+                        >Arrow keys move it, with Shift ten times as far. C makes a corner, N adds a node, Delete
+                        removes it.</x-termed
                     >
                 </p>
             </div>

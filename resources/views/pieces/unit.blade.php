@@ -6,8 +6,13 @@
         <p class="faint mt-1">
             <x-termed
                 >Draw in the middle square; the others repeat it. Press to set points. Press the last one again to end a
-                stroke. At a side a line snaps so that it meets itself. Arrow keys move the cross, Enter sets a point.
-                Escape ends a stroke, Backspace removes the last point.</x-termed
+                stroke. At a side lines meet.</x-termed
+            >
+        </p>
+        <p class="faint">
+            <x-termed
+                >Arrow keys move the cross, Enter sets a point. Escape ends a stroke, Backspace removes the last
+                point.</x-termed
             >
         </p>
         <svg
