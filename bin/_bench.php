@@ -119,6 +119,37 @@ if ($what === 'pages') {
         $beside();
     }
     $against('a dragged node (shape/preview)', $drag);
+    $foreseen = [];
+    for ($i = 0; $i < min(4, $runs); $i++) {
+        [$ms, $code] = $ask('/pieces/foreseen?'.http_build_query([
+            'name' => 'Tern dish', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
+            'moisture' => 10, 'purpose' => 'handled', 'starts_as' => 'blank', 'diameter' => 240 + $i, 'height' => 70,
+            'foot' => 90, 'wall' => 7, 'recipe' => 'oiled-bowl', 'due' => date('Y-m-d', time() + 30 * 86_400),
+        ]));
+        if ($code !== 200) {
+            exit("/pieces/foreseen answered $code\n");
+        }
+        $foreseen[] = $ms;
+        $beside();
+    }
+    $against('a piece foreseen as one types', $foreseen);
+    $tomorrow = date('Y-m-d', time() + 86_400);
+    foreach ([
+        'a what-if (a day away)' => '/weeks/try?'.http_build_query(['do' => ["away:$tomorrow:1"]]),
+        'a promise of one more' => "/weeks/promise?like=$p[1]",
+    ] as $name => $page) {
+        $tried = [];
+        for ($i = 0; $i < min(2, $runs); $i++) {
+            [$ms, $code] = $ask($page);
+            // A shop that is too full is told so.
+            if ($code !== 200 && $code !== 422) {
+                exit("$page answered $code\n");
+            }
+            $tried[] = $ms;
+            $beside();
+        }
+        $against($name, $tried);
+    }
     $zigzag = fn (float $by): array => array_map(
         fn (int $i): array => [$i * 2, $i % 2 === 1 ? 100 + $by : 100], range(0, 199),
     );

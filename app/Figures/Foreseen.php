@@ -22,6 +22,7 @@ final readonly class Foreseen
      * @param  array<string, float>  $discs  that are used up, by grit
      * @param  float  $cost  of both, at what the shelf says they cost
      * @param  bool  $isPriced  whether all of them have a price
+     * @param  int  $leftOut  pieces in work that are too many to be placed among: this is by itself
      */
     public function __construct(
         public Piece $piece,
@@ -34,6 +35,7 @@ final readonly class Foreseen
         public array $discs,
         public float $cost,
         public bool $isPriced,
+        public int $leftOut = 0,
     ) {
     }
 }

@@ -23,7 +23,8 @@ final readonly class Foresight
     /** The number of a piece that is not there yet. */
     private const NEW = 0;
 
-    public function __construct(private PlanMaker $maker)
+    /** @param  int  $among  with more others in work it is foreseen by itself */
+    public function __construct(private PlanMaker $maker, private int $among = ShopState::ON_A_PAGE)
     {
     }
 
@@ -60,7 +61,9 @@ final readonly class Foresight
         ]);
         $piece->relationLoaded('blank') || $piece->setRelation('blank', $state->pieces->get($piece->id)?->blank);
         $history ??= $state->history($piece->id);
-        $plan = $this->maker->make($state->with($piece, $history), Haste::Glance);
+        $others = $state->pieces->except([$piece->id])->count();
+        $among = $others > $this->among ? $state->idle() : $state;
+        $plan = $this->maker->make($among->with($piece, $history), Haste::Glance);
         $planned = $plan->pieces[$piece->id];
         $ready = $plan->readyAt($planned);
         $left = array_values(array_filter(
@@ -80,6 +83,7 @@ final readonly class Foresight
                 $left, fn (Step $step): ?int => $plan->placed($piece->id, $step->id)?->start, $own->time_zone,
             ),
             ml: $used['ml'], discs: $used['discs'], cost: $cost, isPriced: $isPriced,
+            leftOut: $others > $this->among ? $others : 0,
         );
     }
 

@@ -117,7 +117,8 @@ final readonly class Mender
     }
 
     /**
-     * When the piece would be ready, second (UTC), beside all others as they stand; null where no date can be given.
+     * When the piece would be ready, second (UTC), beside all others as they stand, or by itself where they are too
+     * many; null where no date can be given.
      */
     public function readyWith(Piece $piece, Mended $mended, ShopState $state): ?int
     {
@@ -126,7 +127,8 @@ final readonly class Mender
         $was = $state->history($piece->id);
         $history = $mended->remedy->anew === null
             ? $was->again($mended->remedy->again) : $was->without($mended->openedBy(array_keys($was->skipped)));
-        $plan = $this->maker->make($state->with($changed, $history));
+        $among = $state->pieces->count() > ShopState::ON_A_PAGE ? $state->idle() : $state;
+        $plan = $this->maker->make($among->with($changed, $history));
 
         return $plan->readyAt($plan->pieces[$piece->id]);
     }

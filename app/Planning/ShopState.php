@@ -15,6 +15,9 @@ use Illuminate\Support\Facades\DB;
 /** All that a plan is made from, as it stood at one version of the workshop. */
 final readonly class ShopState
 {
+    /** More pieces in work are not planned while somebody waits for a page: it would take too long, and too much. */
+    public const ON_A_PAGE = 120;
+
     /**
      * @param  Collection<int, Piece>  $pieces  in work, by number
      * @param  array<int, History>  $histories  by piece
@@ -110,6 +113,14 @@ final readonly class ShopState
         return new self(
             $this->workshop, $this->version, $this->pieces->except([$piece]), $this->histories, $this->now,
             $this->planned, $this->pinned,
+        );
+    }
+
+    /** The same shop with nothing in work. */
+    public function idle(): self
+    {
+        return new self(
+            $this->workshop, $this->version, $this->pieces->only([]), [], $this->now, planned: [], pinned: [],
         );
     }
 

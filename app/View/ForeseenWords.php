@@ -34,9 +34,10 @@ final readonly class ForeseenWords
     {
         $ready = $this->foreseen->ready;
 
-        return $ready === null ? say('view.foreseen.no-date') : say('view.foreseen.ready', [
-            'day' => $this->show->day($ready), 'spare' => $this->spare($ready),
-        ]);
+        return $ready === null ? say('view.foreseen.no-date')
+            : say($this->foreseen->leftOut > 0 ? 'view.foreseen.by-itself' : 'view.foreseen.ready', [
+                'day' => $this->show->day($ready), 'spare' => $this->spare($ready),
+            ]);
     }
 
     private function spare(Carbon $ready): string
@@ -68,6 +69,13 @@ final readonly class ForeseenWords
     public function hands(): string
     {
         return $this->show->minutes($this->foreseen->minutes);
+    }
+
+    /** What its date leaves out; empty where it is a date among all that is in work. */
+    public function leavesOut(): string
+    {
+        return $this->foreseen->leftOut === 0 ? ''
+            : say('view.foreseen.left-out', ['count' => $this->foreseen->leftOut]);
     }
 
     /** "2 h 50 min of your hands, 31 mL of oil-varnish blend, 9 discs." */

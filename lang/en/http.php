@@ -314,6 +314,8 @@ return [
         'unit-kept' => 'The repeat is saved.',
     ],
     'weeks' => [
+        'too-many' => 'Trying out plans the whole shop again: with {count} pieces in work that takes longer than a '
+            .'page may. It is done for up to {most}. Change the plan itself, and undo it.',
         'as-it-was' => 'Nothing was changed.',
         'no-such-piece' => 'Goes behind is “{typed}”; it takes a piece in work.',
         'promised' => '{piece} is due {day}; the plan has moved.',

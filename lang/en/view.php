@@ -6,6 +6,8 @@ declare(strict_types=1);
 return [
     'foreseen' => [
         'ready' => 'Ready {day}{spare}',
+        'by-itself' => 'By itself ready {day}{spare}',
+        'left-out' => 'As if nothing else were in work. Its date among {count} pieces comes once it is planned.',
         'spare' => ', {days} {days?day:days} to spare',
         'just' => ', just in time',
         'late' => ', {time} late',
@@ -564,6 +566,7 @@ return [
     ],
     'route-page' => [
         'then-now' => 'ready {day}',
+        'by-itself' => '(by itself)',
         'then-no-date' => 'no date then',
         'then-same' => 'ready {day}, as now',
         'then-sooner' => 'ready {day}, {time} sooner',

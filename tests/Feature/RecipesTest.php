@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Models\Change;
 use App\Models\Piece;
 use App\Models\Recipe;
+use App\Planning\Foresight;
+use App\Planning\PlanMaker;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Reading\Document;
@@ -108,6 +110,21 @@ final class RecipesTest extends FeatureTestCase
         $lock->release();
         $this->get($ask)->assertOk();
         $this->get($ask)->assertOk();
+    }
+
+    public function test_among_too_many_a_piece_is_foreseen_by_itself_and_that_is_said(): void
+    {
+        $fields = $this->fields(Form::ShallowBowl) + ['recipe' => 'oiled-bowl'];
+        $ask = fn () => $this->get('/pieces/foreseen?'.http_build_query($fields))->assertOk();
+        $this->bowl();
+        $piece = $this->bowl();
+        $ask()->assertSee('with nothing else moved')->assertDontSee('By itself');
+        $this->app->bind(Foresight::class, fn (): Foresight => new Foresight(app(PlanMaker::class), 1));
+        $ask()->assertSee('By itself ready')->assertSee('Its date among 2 pieces comes once it is planned');
+        $row = route('pieces.recipes.price', [$piece, 'oiled-bowl']);
+        $this->get($row)->assertOk()->assertDontSee('by itself');
+        $this->app->bind(Foresight::class, fn (): Foresight => new Foresight(app(PlanMaker::class), 0));
+        $this->get($row)->assertOk()->assertSee('by itself');
     }
 
     public function test_nothing_is_kept_of_what_is_only_foreseen(): void

@@ -64,6 +64,19 @@ final class WhatIfTest extends FeatureTestCase
         self::assertSame(0, StepPin::query()->count());
     }
 
+    public function test_a_shop_too_full_to_be_tried_out_is_told_so(): void
+    {
+        $bowl = $this->bowl();
+        $this->bowl();
+        $this->app->when(WhatIf::class)->needs('$most')->give(2);
+        $this->get('/weeks/try')->assertOk();
+        $this->app->when(WhatIf::class)->needs('$most')->give(1);
+        foreach (['/weeks/try', '/weeks/price?do[]=away:2026-12-02:1', "/weeks/promise?like=$bowl->id"] as $page) {
+            $this->get($page)->assertStatus(422)->assertSee('with 2 pieces in work');
+        }
+        $this->get('/weeks/promise')->assertOk();
+    }
+
     public function test_a_step_whose_minute_has_passed_is_fixed_where_it_is_planned_now(): void
     {
         $bowl = $this->bowl(['name' => 'Ebb bowl']);

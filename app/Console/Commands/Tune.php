@@ -51,6 +51,8 @@ class Tune extends Command
         Env::getRepository()->set('RELEASE', Release::read());
         Env::getRepository()->set('VIEWS_CHANGE', 'false');
         File::put((string) Env::get('CATALOGUE_CACHE'), Catalogue::shipped()->compile());
+        // First: a command that reads the settings leaves another application behind than the one that makes a page.
+        $files = $classes->files();
         foreach (['view:cache', 'route:cache', 'event:cache', 'config:cache'] as $command) {
             if ($this->callSilently($command) !== self::SUCCESS) {
                 $this->error("$command failed; what it says when it is run by itself tells why.");
@@ -58,7 +60,7 @@ class Tune extends Command
                 return self::FAILURE;
             }
         }
-        File::put((string) Env::get('PRELOAD'), sprintf(self::PRELOAD, var_export($classes->files(), true)));
+        File::put((string) Env::get('PRELOAD'), sprintf(self::PRELOAD, var_export($files, true)));
         $this->info('Settings, addresses, pages, classes and the catalogue are read.');
 
         return self::SUCCESS;

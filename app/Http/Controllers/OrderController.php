@@ -96,11 +96,16 @@ class OrderController extends Controller
     {
         abort_unless($piece->isInWork(), 404);
         $core = $this->mapper->piece($piece->workshop, $piece->document)->inSchool($request->choice(), $request->way());
-        $ready = $foresight->otherwise($piece->workshop, $piece, $core)->ready;
+        $then = $foresight->otherwise($piece->workshop, $piece, $core);
+        // A date by itself is none to hold against one among all the others.
+        $now = $then->leftOut > 0 ? $foresight->otherwise(
+            $piece->workshop, $piece, $this->mapper->piece($piece->workshop, $piece->document),
+        )->ready : $piece->ready_at;
 
         return view('pieces.way', [
             'choice' => $request->choice(), 'way' => $request->way(),
-            'words' => RoutePage::readyThen($piece->ready_at, $ready, $this->show),
+            'words' => RoutePage::readyThen($now, $then->ready, $this->show)
+                .($then->leftOut > 0 ? ' '.say('view.route-page.by-itself') : ''),
         ]);
     }
 

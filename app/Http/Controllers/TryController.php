@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\AddChange;
 use App\Http\Requests\TrySheet;
+use App\Models\Workshop;
 use App\Planning\VersionConflict;
 use App\Planning\WhatIf\Before;
 use App\Planning\WhatIf\Change;
@@ -78,6 +79,7 @@ class TryController extends Controller
     {
         $workshop = $this->workshop($request);
         $like = $workshop->pieces()->find($request->integer('like'));
+        $like === null || $this->canBeTried($workshop, $whatIf);
 
         return view('promise', [
             'pieces' => $workshop->pieces()->orderByDesc('id')->limit(200)->get(['id', 'workshop_id', 'name']),
@@ -85,10 +87,20 @@ class TryController extends Controller
         ]);
     }
 
+    /** Says so where a whole plan would take longer than a page may. */
+    private function canBeTried(Workshop $workshop, WhatIf $whatIf): void
+    {
+        $count = $workshop->pieces()->working()->count();
+        if ($count > $whatIf->most) {
+            abort(422, say('http.weeks.too-many', ['count' => $count, 'most' => $whatIf->most]));
+        }
+    }
+
     /** @param  list<Change>  $changes */
     private function page(Request $request, WhatIf $whatIf, array $changes): TriedPage
     {
         $workshop = $this->workshop($request);
+        $this->canBeTried($workshop, $whatIf);
         $names = $workshop->pieces()->working()->orderBy('name')->pluck('name', 'id')->all();
 
         return new TriedPage(

@@ -30,12 +30,14 @@ final readonly class WhatIf
 
     private const OTHERS_FIRST = 1000.0;
 
+    /** @param  int  $most  pieces in work among which something can be tried while somebody waits for a page */
     public function __construct(
         private PlanMaker $maker,
         private Planner $planner,
         private PieceEditor $editor,
         private ShopMapper $mapper,
         private Airs $airs,
+        public int $most = ShopState::ON_A_PAGE,
     ) {
     }
 

@@ -60,7 +60,13 @@
 </div>
 <div id="foreseen-verdict" aria-live="polite">
     @if ($words)
-        <p class="faint"><x-termed>As things stand, with nothing else moved</x-termed></p>
+        <p class="faint">
+            @if ($words->leavesOut() !== '')
+                {{ $words->leavesOut() }}
+            @else
+                <x-termed>As things stand, with nothing else moved</x-termed>
+            @endif
+        </p>
         <div @class(['font-slab text-[1.7rem] leading-tight font-semibold', 'warn' => $words->isLate()])>
             {{ $words->verdict() }}
         </div>

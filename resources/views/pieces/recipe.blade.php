@@ -3,7 +3,12 @@
     <tbody>
         <tr id="recipe-{{ $key }}">
             <th scope="row" class="text-left font-semibold">{{ $isSame ? say('pages.recipes.as-now') : $name }}</th>
-            <td @class(['n', 'warn' => $words->isLate()])>{{ $words->day() }}</td>
+            <td @class(['n', 'warn' => $words->isLate()])>
+                {{ $words->day() }}
+                @if ($words->leavesOut() !== '')
+                    <span class="faint small block">by itself</span>
+                @endif
+            </td>
             <td class="n">{{ $words->hands() }}</td>
             <td class="n">{{ $words->cost() === '' ? '–' : $words->cost() }}</td>
             <td>{{ $words->sheen() }}</td>
