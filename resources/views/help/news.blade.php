@@ -3,6 +3,18 @@
         <h1>What is new</h1>
         <p class="faint mt-1">You work with version {{ config('app.version') }}.</p>
         <section class="mt-5">
+            <h2>Version 0.24 <span class="faint small">1 December 2026</span></h2>
+            <ul class="help-list">
+                <li>Change a recipe where it stands: grits, marks, coats, ways. Print it on one sheet.</li>
+                <li>Keep your own copy of a shipped recipe.</li>
+                <li>Recipes and test boards are sorted and narrowed.</li>
+                <li>One cup over several pieces: one press, shared by what each was to take.</li>
+                <li>Holes, slots and hooks are drawn with the wall that they open.</li>
+                <li>Cards, mark-out lists, story sticks and Weeks print on fewer sheets.</li>
+                <li>After a save you are where you were, by keys too.</li>
+            </ul>
+        </section>
+        <section class="mt-5">
             <h2>Version 0.23 <span class="faint small">1 December 2026</span></h2>
             <ul class="help-list">
                 <li>Draw a piece from a photograph or an SVG of its half profile.</li>

@@ -32,6 +32,7 @@
             <li>Keep a surface you like as a recipe, from any piece.</li>
             <li>Put it on one piece or on several; marks are scaled to each.</li>
             <li>Compare recipes on a piece by date, hours and cost.</li>
+            <li>Change one of your own where it stands, or keep a copy of a shipped one.</li>
         </x-task>
         <x-task title="Read or change the route" :to="route('pieces.index')" label="Pieces, then Route">
             <li>“Why?” at a step says what it waits for.</li>
