@@ -94,19 +94,6 @@ final readonly class ShopState
         );
     }
 
-    /** The same with everything where it is planned. */
-    public function allPinned(): self
-    {
-        $pins = array_map(
-            fn (Pin $pin, int $n): Pin => new Pin($pin->piece, $pin->task, $pin->start, "planned.$n"), $this->planned,
-            array_keys($this->planned),
-        );
-
-        return new self(
-            $this->workshop, $this->version, $this->pieces, $this->histories, $this->now, $this->planned, $pins,
-        );
-    }
-
     /** The same without a piece. */
     public function withOut(int $piece): self
     {

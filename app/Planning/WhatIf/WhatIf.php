@@ -11,6 +11,7 @@ use App\Models\Piece;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\Airs;
+use App\Planning\Haste;
 use App\Planning\History;
 use App\Planning\PieceEditor;
 use App\Planning\PlanMaker;
@@ -66,7 +67,7 @@ final readonly class WhatIf
             'document' => Document::decode($this->mapper->piece($own, $like->document)->another(null)->encoded()),
         ])->setRelation('blank', null);
         $stands = $state->pieces->map(fn (Piece $piece): array => [$piece->due_at, $piece->ready_at])->all();
-        $beside = $this->maker->make($state->with($new, History::none())->allPinned());
+        $beside = $this->maker->make($state->with($new, History::none()), Haste::Glance);
         $ready = $beside->readyAt($beside->pieces[self::NEW]);
         foreach ($state->pieces as $piece) {
             // An hour of its own is nothing against one of the others.
