@@ -127,7 +127,7 @@ final readonly class Mender
         $was = $state->history($piece->id);
         $history = $mended->remedy->anew === null
             ? $was->again($mended->remedy->again) : $was->without($mended->openedBy(array_keys($was->skipped)));
-        $among = $state->pieces->count() > ShopState::ON_A_PAGE ? $state->idle() : $state;
+        $among = $state->isTooMuchForAPage() ? $state->idle() : $state;
         $plan = $this->maker->make($among->with($changed, $history));
 
         return $plan->readyAt($plan->pieces[$piece->id]);

@@ -103,6 +103,12 @@ final readonly class ShopState
         );
     }
 
+    /** Whether a page would wait too long, and take too much, for a plan of all of it. */
+    public function isTooMuchForAPage(): bool
+    {
+        return $this->pieces->count() > self::ON_A_PAGE;
+    }
+
     /** The same shop with nothing in work. */
     public function idle(): self
     {

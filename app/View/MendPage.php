@@ -60,12 +60,18 @@ final readonly class MendPage
     /**
      * @param  list<Mended>  $remedies
      * @param  Closure(Mended): (int|null)  $readyWith
+     * @param  bool  $isByItself  whether those dates are by itself, with too much else in work
      */
-    public static function choosing(Piece $piece, array $remedies, Closure $readyWith, Show $show): self
-    {
+    public static function choosing(
+        Piece $piece,
+        array $remedies,
+        Closure $readyWith,
+        Show $show,
+        bool $isByItself = false,
+    ): self {
         $kind = FaultKind::from((string) $piece->fault?->value('kind'));
 
-        return new self([], [], array_map(function (Mended $mended) use ($readyWith, $show): array {
+        return new self([], [], array_map(function (Mended $mended) use ($readyWith, $show, $isByItself): array {
             $ready = $readyWith($mended);
 
             $steps = array_map(fn (Step $step): array => [
@@ -80,7 +86,8 @@ final readonly class MendPage
                     : say('view.mend-page.no-wait'),
                 'ready' => $ready === null
                     ? say('view.mend-page.no-date')
-                    : $show->dayTime(Carbon::createFromTimestamp($ready)),
+                    : $show->dayTime(Carbon::createFromTimestamp($ready))
+                        .($isByItself ? ' '.say('view.route-page.by-itself') : ''),
                 'shown' => array_slice($steps, 0, self::SHOWN), 'more' => array_slice($steps, self::SHOWN),
                 'spared' => array_map(fn (Step $step): array => [
                     'title' => $step->words->title, 'minutes' => $show->minutes($step->timing->minutes),

@@ -339,13 +339,14 @@ final class RecipesTest extends FeatureTestCase
         ]);
         $put('marks', [
             'do' => 'save', 'at' => '1', 'from' => '20.5', 'to' => '60', 'set' => ['strength' => '0.3'],
-            'product' => 'Alcohol dye (powder)', 'colour' => '#203040', 'called' => 'Second colour',
+            'product' => 'Alcohol dye (powder)', 'colour' => '#203040', 'mark_name' => 'Second colour',
         ])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta([0.205, 0.6], [$part()->marks[1]->fromShare, $part()->marks[1]->toShare], 1e-9);
         self::assertSame('#203040', $part()->marks[1]->settings['colour']);
         self::assertEqualsWithDelta(0.3, $part()->marks[1]->settings['strength'], 1e-9);
         self::assertArrayNotHasKey('sanded_um', $part()->marks[1]->settings, 'empty is as usual');
-        $put('marks', ['do' => 'leave', 'at' => '0', 'from' => '0', 'to' => '1'])->assertSessionHasNoErrors();
+        self::assertSame('Second colour', $part()->marks[1]->name);
+        $put('marks', ['do' => 'leave', 'at' => '0', 'from' => '50', 'to' => '1'])->assertSessionHasNoErrors();
         self::assertCount(2, $part()->marks);
         $put('coats', [
             'do' => 'save', 'at' => '0', 'zones' => ['outside', 'rim'],

@@ -61,7 +61,9 @@ class MendController extends Controller
 
         return view('mend.choose', [
             'page' => PiecePage::of($piece, $this->show), 'piece' => $piece, 'causes' => $causes, 'doubt' => $doubt,
-            'mend' => MendPage::choosing($piece, $this->mender->remedies($piece), $readyWith, $this->show),
+            'mend' => MendPage::choosing(
+                $piece, $this->mender->remedies($piece), $readyWith, $this->show, $state->isTooMuchForAPage(),
+            ),
         ]);
     }
 

@@ -29,8 +29,9 @@ class SaveRecipeCoats extends RecipeChange implements TakesLists
     {
         return [
             'do' => ['required', Rule::in(['save', 'leave'])],
-            'zones' => [Rule::requiredIf($this->input('do') === 'save'), 'array'],
-            'zones.*' => [Rule::in(Face::names())],
+            // What is left bare need not be right.
+            'zones' => ['exclude_if:do,leave', 'required', 'array'],
+            'zones.*' => ['exclude_if:do,leave', Rule::in(Face::names())],
             'product' => ['array'],
             'product.*' => ['nullable', 'string', 'max:200'],
             'denib' => ['array'],

@@ -16,6 +16,8 @@ use Illuminate\Validation\Rule;
 /** A mark of a recipe: from where to where along its line, in hundredths of it, and what is set for its technique. */
 class SaveRecipeMark extends RecipeChange implements TakesLists
 {
+    private const PRESSES = ['save', 'leave'];
+
     private Show $words;
 
     public static function lists(): array
@@ -27,9 +29,11 @@ class SaveRecipeMark extends RecipeChange implements TakesLists
     {
         $this->words = $show;
 
-        return [
-            'do' => ['required', Rule::in(['save', 'leave'])],
-            'called' => ['nullable', 'string', 'max:'.Mark::MAX_NAME],
+        $leave = ['do' => ['required', Rule::in(self::PRESSES)]];
+
+        // What is left out need not be right.
+        return $this->input('do') === 'leave' ? $leave : $leave + [
+            'mark_name' => ['nullable', 'string', 'max:'.Mark::MAX_NAME],
             'from' => ['required', 'numeric', 'between:0,100'],
             'to' => ['required', 'numeric', 'between:0,100', 'gt:from'],
             'product' => ['nullable', 'string', 'max:200'],
@@ -72,7 +76,7 @@ class SaveRecipeMark extends RecipeChange implements TakesLists
         }
 
         return RecipeMark::read(Document::of([
-            'name' => $this->validated('called'), 'from_share' => $this->share('from', $mark->fromShare),
+            'name' => $this->validated('mark_name'), 'from_share' => $this->share('from', $mark->fromShare),
             'to_share' => $this->share('to', $mark->toShare),
             'settings' => array_filter($set, fn (mixed $one): bool => $one !== null),
         ] + $mark->toArray()));

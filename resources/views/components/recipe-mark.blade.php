@@ -66,7 +66,7 @@
         @endif
         <label class="set-row is-said">
             <span>Name</span>
-            <input name="called" maxlength="40" value="{{ $isTyped ? old('called') : $mark->name }}" />
+            <input name="mark_name" maxlength="40" value="{{ $isTyped ? old('mark_name') : $mark->name }}" />
         </label>
         <p class="mt-2 flex gap-4">
             <button class="press" name="do" value="save" aria-label="Save it: {{ $line }}">Save it</button>
