@@ -75,6 +75,37 @@ final class OpeningInkTest extends TestCase
         self::assertEqualsWithDelta(self::WALL - self::R, max(array_map(floatval(...), $m[1])), 0.01);
     }
 
+    public function test_nobody_sees_through_a_hole_far_to_the_side(): void
+    {
+        $holes = ['opening' => 'holes', 'size_mm' => 4, 'pitch_mm' => 10, 'grid' => 'square', 'start_deg' => 0];
+        preg_match_all('/ d="([^"]+)"/', $this->ink($holes)->outside('t', 1.0), $m);
+        [$all, $through] = [substr_count($m[1][1], 'Z'), substr_count($m[1][2], 'Z')];
+        // 4 mm across and 4 mm deep, the wood of the far edge hides all from 45° on: half of the quarter that is seen.
+        self::assertGreaterThan(20, $all);
+        self::assertEqualsWithDelta(0.55 * $all, $through, 0.12 * $all);
+    }
+
+    public function test_a_hook_has_one_outline_that_crosses_itself_nowhere(): void
+    {
+        $hook = ['opening' => 'hook', 'size_mm' => 4, 'start_deg' => 10, 'tilt_deg' => 0];
+        preg_match_all('/ d="([^"]+)"/', $this->ink($hook)->outside('t', 1.0), $m);
+        self::assertSame(1, substr_count($m[1][1], 'Z'));
+        preg_match_all('/[ML](-?[\d.]+) (-?[\d.]+)/', $m[1][1], $at, PREG_SET_ORDER);
+        $points = array_map(fn (array $one): array => [(float) $one[1], (float) $one[2]], $at);
+        $side = fn (array $a, array $b, array $c): float => ($b[0] - $a[0]) * ($c[1] - $a[1])
+            - ($b[1] - $a[1]) * ($c[0] - $a[0]);
+        $count = count($points);
+        for ($i = 0; $i < $count; $i++) {
+            for ($k = $i + 2; $k < $count - ($i === 0 ? 1 : 0); $k++) {
+                [$a, $b, $c, $d] = [$points[$i], $points[($i + 1) % $count], $points[$k], $points[($k + 1) % $count]];
+                self::assertFalse(
+                    $side($a, $b, $c) * $side($a, $b, $d) < -0.01 && $side($c, $d, $a) * $side($c, $d, $b) < -0.01,
+                    "lines $i and $k",
+                );
+            }
+        }
+    }
+
     public function test_what_opens_no_wall_has_no_openings(): void
     {
         $part = $this->part([], 'grooves');

@@ -9,6 +9,7 @@ use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\PlannedStep;
+use HonestGrain\Geometry\Form;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -39,14 +40,17 @@ final class BenchTest extends FeatureTestCase
     public function test_one_cup_is_used_up_over_several_pieces_and_each_is_logged_with_its_share(): void
     {
         $bowls = [];
-        foreach (['Ebb bowl', 'Kelp bowl', 'Tern bowl'] as $name) {
-            $bowls[] = $bowl = $this->bowl(['name' => $name]);
+        foreach (['Ebb bowl' => 260, 'Kelp bowl' => 180, 'Tern bowl' => 260] as $name => $across) {
+            $bowls[] = $bowl = $this->bowl([
+                'name' => $name, 'shape' => Form::ShallowBowl->profile($across, 70, 90, 7)->toArray(),
+            ]);
             $this->work(
                 $bowl, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean',
             );
         }
         $steps = array_map(fn (Piece $bowl): PlannedStep => $this->step($bowl, 'l1'), $bowls);
         $planned = array_map(fn (PlannedStep $step): float => (float) $step->details->amount?->value, $steps);
+        self::assertLessThan(0.8 * $planned[0], $planned[1], 'a smaller one takes less');
         $also = [$steps[1]->id => $steps[1]->mark(), $steps[2]->id => 'not as read'];
         $press = ['amount' => '90', 'once' => 'cup1', 'read' => $steps[0]->mark(), 'also' => $also];
         // What one piece refuses stops no other.
