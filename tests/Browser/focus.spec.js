@@ -31,10 +31,11 @@ const forms = (page) =>
         all
             .map((form, at) => ({
                 at,
+                isLive: 'live' in form.dataset,
                 about: `${form.querySelector('[name=_method]')?.value ?? 'post'} ${form.getAttribute('action')}`,
             }))
             .filter(({ at }) => {
-                const button = all[at].querySelector('button:not([type=button]):not([disabled])');
+                const button = all[at].querySelector('button:not([type=button], [disabled], [form])');
                 return (
                     !all[at].dataset.ask &&
                     button?.checkVisibility({ checkVisibilityCSS: true }) &&
@@ -70,7 +71,7 @@ test('after every save the focus is where it was', async ({ page }) => {
     for (const path of paths.map((one) => (one === 'recipe' ? recipe : one))) {
         await page.goto(path);
         const seen = new Set();
-        for (const { at, about } of await forms(page)) {
+        for (const { at, about, isLive } of await forms(page)) {
             const kind = about.replace(/\d+/g, '#');
             if (ELSEWHERE.test(about) || seen.has(kind)) continue;
             seen.add(kind);
@@ -78,28 +79,36 @@ test('after every save the focus is where it was', async ({ page }) => {
             const button = page
                 .locator('main form[method=post]')
                 .nth(at)
-                .locator('button:not([type=button]):not([disabled])')
+                .locator('button:not([type=button], [disabled], [form])')
                 .first();
             await button.focus();
             const before = await focused(page);
             const isPost = (answer) => answer.request().method() === 'POST';
-            const answered = page.waitForResponse(isPost, { timeout: 5000 }).catch(() => null);
+            const answered = page.waitForResponse(isPost, { timeout: 20_000 }).catch(() => null);
+            const loaded = isLive ? null : page.waitForEvent('load', { timeout: 20_000 }).catch(() => null);
             await page.keyboard.press('Enter');
             const answer = await answered;
             if (answer === null) {
                 console.log(`not sent by key: ${path} ${about} ${before}`);
                 continue;
             }
+            await loaded;
             await page.waitForLoadState('load');
             await expect(page.locator('html')).not.toHaveAttribute('data-saving');
             const to = new URL(answer.headers().location ?? page.url(), page.url());
             if (to.pathname !== new URL(page.url()).pathname || to.pathname !== path.split('?')[0]) continue;
             saved += 1;
-            await page.waitForTimeout(150);
-            const now = await focused(page);
             const isRefused = (await page.locator('#problems').count()) > 0;
             const stays = !isRefused && (await isThere(page, before));
-            if (stays ? now !== before : now.startsWith('BODY')) lost.push(`${path}: ${before} -> ${now}`);
+            const isThereAgain = async () => {
+                const now = await focused(page);
+                return stays ? now === before : !now.startsWith('BODY');
+            };
+            await expect
+                .poll(isThereAgain, { timeout: 3000 })
+                .toBe(true)
+                .catch(() => null);
+            if (!(await isThereAgain())) lost.push(`${path}: ${before} -> ${await focused(page)}`);
         }
     }
     console.log(`${saved} forms were saved by key`);
