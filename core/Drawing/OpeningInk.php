@@ -209,7 +209,10 @@ final readonly class OpeningInk
     {
         $outlines = [];
         foreach ($this->pattern->dots as [$turn, $along, $radius]) {
-            $outlines[] = $this->ring(self::apart($turn, 0.0), $along, $radius, 0.0, 2 * M_PI, 4 * self::END);
+            $outlines[] = $this->ring(
+                turn: self::apart($turn, 0.0), along: $along, radius: $radius, from: 0.0, through: 2 * M_PI,
+                steps: 4 * self::END,
+            );
         }
         foreach ($this->pattern->lines as [$path, $width]) {
             $by = self::apart($path[0][0], 0.0) - $path[0][0];
@@ -288,7 +291,9 @@ final readonly class OpeningInk
     {
         $angle = atan2($end[1] - $before[1], ($end[0] - $before[0]) * $this->roundMm($end[1]));
 
-        return $this->ring($end[0], $end[1], $half, $angle - M_PI / 2, M_PI, self::END);
+        return $this->ring(
+            turn: $end[0], along: $end[1], radius: $half, from: $angle - M_PI / 2, through: M_PI, steps: self::END,
+        );
     }
 
     /** @return non-empty-list<array{float, float}> part of a circle about a place */
