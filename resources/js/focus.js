@@ -36,12 +36,19 @@ export function focusIn(root) {
     return { place: wanted, nth: alike(root, wanted).indexOf(element), around };
 }
 
+// What has the focus stood open; a line to press stands outside of what it opens.
+function open(element) {
+    const within = element.tagName === 'SUMMARY' ? element.parentElement.parentElement : element;
+    for (let up = within.closest('details'); up; up = up.parentElement.closest('details')) up.open = true;
+}
+
 // Answers what has the focus then, where that is the same as before.
 export function focusAgain(root, mark) {
     if (!mark) return null;
     const all = alike(root, mark.place);
     const same = all[mark.nth] ?? all.at(-1);
     if (same) {
+        open(same);
         same.focus({ preventScroll: true });
         return same;
     }
