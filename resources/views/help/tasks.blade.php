@@ -37,11 +37,12 @@
         <x-task title="Read or change the route" :to="route('pieces.index')" label="Pieces, then Route">
             <li>“Why?” at a step says what it waits for.</li>
             <li>Drag a step by its handle; where it cannot go says why not.</li>
-            <li>Other ways to go about it stand at the end, with what each costs.</li>
+            <li>Another way stands at the step it would change, with its cost and date.</li>
         </x-task>
         <x-task title="Work at the bench" :to="route('bench')" label="Bench">
             <li>Do the step in large letters, then press Done.</li>
             <li>Start the clock first if you want your own minutes to count in later plans.</li>
+            <li>One cup over several pieces: tick them, and what you used is shared.</li>
             <li>Without the network, press all the same: it is sent later.</li>
         </x-task>
         <x-task title="Mend what went wrong" :to="route('bench')" label="Bench, then Something is wrong">
