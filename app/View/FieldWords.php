@@ -47,7 +47,6 @@ final class FieldWords
             preg_match('/^stock\.\d+\.(\w+?)(?:_mm)?(?:\.\d+)?$/', $field, $m) => "stock_$m[1]",
             preg_match('/^joints\.\d+\.(\w+?)(?:_mm|_deg)?$/', $field, $m) => "joint_$m[1]",
             preg_match('/^marks\.\d+\.settings\.(\w+)$/', $field, $m) => $m[1],
-            preg_match('/^coats\.\d+\.layers\.(\d+)\.product$/', $field, $m) => "product.$m[1]",
             preg_match('/^bands\./', $field), preg_match('/^marks\.\d+\.(?:from_mm|to_mm)$/', $field) => 'to',
             preg_match('/^marks\.\d+\.(\w+)$/', $field, $m) => $m[1],
             default => $field === '' ? 'document' : $field,

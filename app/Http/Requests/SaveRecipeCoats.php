@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\View\FieldWords;
 use App\View\Show;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BuffWith;
 use HonestGrain\Piece\Sheen;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Recipe\Recipe;
 use HonestGrain\Recipe\RecipeCoats;
@@ -54,7 +56,12 @@ class SaveRecipeCoats extends RecipeChange implements TakesLists
             'buff' => $this->validated('buff') !== null, 'buff_with' => $this->validated('buff'),
             'sheen' => $this->validated('sheen'),
         ], fn (mixed $one): bool => $one !== null) + ($stands === null ? [] : $stands->lasting())));
-        $so->check($this->at(), $tables->coatings);
+        try {
+            $so->check($this->at(), $tables->coatings);
+        } catch (BadInput $e) {
+            $at = preg_match('/\.layers\.(\d+)\./', $e->field, $m) === 1 ? "product.$m[1]" : 'zones';
+            throw ValidationException::withMessages([$at => FieldWords::in($show->said($e->said), $e->field)]);
+        }
 
         return $recipe->withPart($this->part(), $part->withCoats($this->at(), $so));
     }
