@@ -9,6 +9,7 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\School;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\BadInput;
 use HonestGrain\Recipe\Recipe;
 use HonestGrain\Recipe\RecipeCoats;
 use HonestGrain\Recipe\RecipeMark;
@@ -114,6 +115,17 @@ final readonly class RecipePage
         $more = min(self::MORE, CoatPlan::MAX_COATS - count($rows));
 
         return [...$rows, ...array_fill(0, max(0, $more), ['product' => '', 'denib' => null])];
+    }
+
+    /** With what the last coat is rubbed, where nothing is said of it as its product wants; empty where it is not. */
+    public function buff(RecipeCoats $coats): string
+    {
+        try {
+            return CoatPlan::read($coats->onFaces($coats->zones), $this->tables->coatings)->buff->value ?? '';
+        } catch (BadInput) {
+            // A product of another shop: what was written.
+            return (string) ($coats->besides['buff_with'] ?? '');
+        }
     }
 
     /** What is laid on, where that is chosen; empty where it follows from the mark. */

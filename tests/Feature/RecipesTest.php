@@ -369,6 +369,19 @@ final class RecipesTest extends FeatureTestCase
         self::assertSame('Paste wax', $this->body($bowl)['coats'][1]['layers'][0]['product']);
     }
 
+    public function test_a_wax_is_shown_rubbed_by_hand_where_nothing_else_was_said(): void
+    {
+        $rubbed = function (string $of): string {
+            $this->post('/recipes', ['of' => $of, 'name' => "Mine: $of"])->assertSessionHasNoErrors();
+            $page = (string) $this->get(route('recipes.edit', Recipe::query()->latest('id')->first()))->getContent();
+            $select = (string) strstr($page, 'name="buff"');
+
+            return preg_match('/value="([^"]*)"\s+selected/', (string) strstr($select, '</select>', true), $m) === 1
+                ? $m[1] : '';
+        };
+        self::assertSame(['hand', 'wheel', ''], array_map($rubbed, ['burnt-lines', 'sprayed-box', 'oiled-bowl']));
+    }
+
     public function test_what_a_recipe_cannot_be_is_refused_at_its_field_and_changes_nothing(): void
     {
         $this->post('/recipes', ['of' => 'beads-shellac', 'name' => 'Beads'])->assertSessionHasNoErrors();

@@ -9,7 +9,7 @@
 @php($zones = $isTyped ? (array) old('zones') : Face::names($coats?->zones ?? []))
 @php($rows = $isTyped ? $page->typedRows() : ($coats?->layers ?? []))
 @php($besides = $coats?->besides ?? [])
-@php($buff = ($besides['buff'] ?? false) ? ($besides['buff_with'] ?? BuffWith::Wheel->value) : '')
+@php($buff = $coats === null ? '' : $page->buff($coats))
 @php($faces = $coats === null ? $page->otherFaces($of) : $page->faces($of))
 @php($what = $coats === null ? say('pages.recipe.others') : $show->faces($coats->zones))
 <x-recipe-form :$page :action="route('recipes.coats', $page->own)" :$form :$part :$at class="mt-2">
