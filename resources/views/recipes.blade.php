@@ -17,14 +17,14 @@
                 <button class="quiet">Restore it</button>
             </form>
         @endif
-        <form method="get" role="search" class="mt-4 flex flex-wrap items-baseline gap-3">
-            <input
-                type="search"
-                name="q"
-                value="{{ $asked->asked('q') }}"
-                aria-label="Find by name, or what it is good for"
-                placeholder="Name, good for"
-            />
+        <x-narrowed
+            :$asked
+            class="mt-4"
+            label="Find by name, or what it is good for"
+            placeholder="Name, good for"
+            :sorts="lines('pages.recipes.sorts')"
+            :all="route('recipes.index')"
+        >
             <x-choose
                 name="finish"
                 aria-label="Finish"
@@ -32,18 +32,7 @@
                 :chosen="$asked->asked('finish')"
                 :is-wide="false"
             />
-            <x-choose
-                name="sort"
-                aria-label="Order"
-                :options="lines('pages.recipes.sorts')"
-                :chosen="$asked->order()"
-                :is-wide="false"
-            />
-            <button class="press">Show</button>
-            @if ($asked->isNarrowed())
-                <a href="{{ route('recipes.index') }}">Show all</a>
-            @endif
-        </form>
+        </x-narrowed>
         <div class="mt-4 grid gap-x-14 lg:grid-cols-[1.5fr_1fr]">
             <form method="post" action="{{ route('recipes.use') }}" id="use-recipe" data-live>
                 @csrf

@@ -14,15 +14,15 @@
             <a href="{{ route('recipes.index') }}" class="ml-auto">Recipes</a>
             <a href="{{ route('pieces.create') }}" class="press press-main">Draw a piece</a>
         </div>
-        <form method="get" class="mt-3 flex flex-wrap items-center gap-2" role="search">
+        <x-narrowed
+            :$asked
+            class="mt-3"
+            label="Find a piece by name"
+            placeholder="Find by name"
+            :sorts="lines('view.piece-shelf.sorts')"
+            :all="route('pieces.index', ['state' => $state->value])"
+        >
             <input type="hidden" name="state" value="{{ $state->value }}" />
-            <input
-                type="search"
-                name="q"
-                value="{{ $q }}"
-                aria-label="Find a piece by name"
-                placeholder="Find by name"
-            />
             <x-choose
                 name="wood"
                 aria-label="Wood"
@@ -46,18 +46,7 @@
                     :is-wide="false"
                 />
             @endif
-            <x-choose
-                name="sort"
-                aria-label="Order"
-                :options="lines('view.piece-shelf.sorts')"
-                :chosen="$asked->order()"
-                :is-wide="false"
-            />
-            <button class="press">Show</button>
-            @if ($asked->isNarrowed())
-                <a href="{{ route('pieces.index', ['state' => $state->value]) }}">Show all</a>
-            @endif
-        </form>
+        </x-narrowed>
         @if ($pieces->isEmpty())
             <div class="py-16 text-center">
                 <h2 class="font-slab text-[1.4rem] font-semibold">{{ $empty[0] }}</h2>

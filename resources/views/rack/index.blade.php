@@ -8,17 +8,17 @@
                     Used or gone
                 </a>
             </nav>
-            <form method="get" class="order-last flex basis-full flex-wrap items-center gap-2" role="search">
+            <x-narrowed
+                :$asked
+                class="order-last basis-full"
+                label="Find by number, wood or place"
+                placeholder="Number, wood, place"
+                :sorts="lines('view.rack-shelf.sorts')"
+                :all="route('rack', $isGone ? ['state' => 'gone'] : [])"
+            >
                 @if ($isGone)
                     <input type="hidden" name="state" value="gone" />
                 @endif
-                <input
-                    type="search"
-                    name="q"
-                    value="{{ $q }}"
-                    aria-label="Find by number, wood or place"
-                    placeholder="Number, wood, place"
-                />
                 <x-choose
                     name="wood"
                     aria-label="Wood"
@@ -35,18 +35,7 @@
                         :is-wide="false"
                     />
                 @endif
-                <x-choose
-                    name="sort"
-                    aria-label="Order"
-                    :options="lines('view.rack-shelf.sorts')"
-                    :chosen="$asked->order()"
-                    :is-wide="false"
-                />
-                <button class="press">Show</button>
-                @if ($asked->isNarrowed())
-                    <a href="{{ route('rack', $isGone ? ['state' => 'gone'] : []) }}">Show all</a>
-                @endif
-            </form>
+            </x-narrowed>
             <a href="{{ route('rack.weigh') }}" class="press press-main ml-auto">Weigh the rack</a>
         </div>
         <p class="mt-2 flex flex-wrap gap-x-6">
