@@ -1,4 +1,4 @@
-{{-- What a list shows, and in which order: words to find, further choices in the slot, the order, and all of it again. --}}
+{{-- What a list shows, and in which order: words to find, more choices in the slot, the order, and all again. --}}
 @props(['asked', 'label', 'placeholder', 'sorts', 'all'])
 <form method="get" role="search" {{ $attributes->class('flex flex-wrap items-center gap-2') }}>
     <input
