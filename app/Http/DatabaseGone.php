@@ -14,17 +14,27 @@ final class DatabaseGone
 {
     private const RETRY_SECONDS = 5;
 
-    /** No server, refused, gone away, lost while asking, shutting down, too many clients, or no answer in time. */
-    private const CODES = [2002, 2003, 2006, 2013, 1040, 1053, 1152, 1158, 1159, 1160, 1161];
+    /**
+     * No server, refused, gone away, lost while asking, shutting down, too many clients, or no answer in time; one of
+     * several that has lost the others (1047); a lock that did not come free, or one change after another that met
+     * another (1205, 1213, 1020): nothing is kept then, and it may be pressed again.
+     */
+    private const CODES = [
+        2002, 2003, 2006, 2013, 1040, 1053, 1152, 1158, 1159, 1160, 1161, 1047, 1205, 1213, 1020,
+    ];
 
     private const WORDS = '/\b(2002|2003|2006|2013)\b|gone away|Lost connection|Connection refused/i';
 
     public static function caused(PDOException $e): bool
     {
-        $code = (int) ($e->errorInfo[1] ?? 0);
+        for ($one = $e; $one instanceof PDOException; $one = $one->getPrevious()) {
+            $code = (int) ($one->errorInfo[1] ?? 0);
+            if (in_array($code, self::CODES, true) || preg_match(self::WORDS, $one->getMessage()) === 1) {
+                return true;
+            }
+        }
 
-        return in_array($code, self::CODES, true)
-            || preg_match(self::WORDS, $e->getMessage()) === 1;
+        return false;
     }
 
     /** Writes it into the log, and nothing else; always false, so that it is not reported again. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\Collision;
+use App\Database\PatientConnection;
 use App\Http\Middleware\KnowVisitor;
 use App\Http\NoSecondTry;
 use App\Http\Requests\ReadingValidator;
@@ -19,12 +21,15 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Schedule\Scheduler;
 use HonestGrain\Schedule\TaskSearch;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Database\ConcurrencyErrorDetector;
 use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Contracts\Translation\Translator;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -51,6 +56,8 @@ class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(LostConnectionDetector::class, NoSecondTry::class);
+        $this->app->singleton(ConcurrencyErrorDetector::class, Collision::class);
+        Connection::resolverFor('mariadb', fn (...$of): PatientConnection => new PatientConnection(...$of));
         $this->app->scoped(ShownErrors::class);
         $this->app->scoped(RouteStore::class);
         $this->app->scoped(TermLinks::class);
@@ -78,6 +85,13 @@ class AppServiceProvider extends ServiceProvider
             $lines = require lang_path($this->app->getLocale().'/views.php');
             Blade::prepareStringsForCompilationUsing(ViewText::in($lines)->of(...));
         }
+        Event::listen(
+            ['eloquent.saving: *', 'eloquent.updating: *', 'eloquent.deleting: *'],
+            function (string $event, array $of): void {
+                $connection = $of[0]->getConnection();
+                $connection instanceof PatientConnection ? $connection->touches($of[0]) : null;
+            },
+        );
         Model::shouldBeStrict(! $this->app->isProduction());
         $offset = (int) config('app.clock_offset');
         $moved = config('app.clock_file');

@@ -16,6 +16,7 @@ final class FoldersOfApp
 {
     /** @var array<string, list<string>> */
     public const MAY_KNOW = [
+        'Database' => [],
         'Models' => [],
         'Language' => [],
         'Figures' => ['Models'],

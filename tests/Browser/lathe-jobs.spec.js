@@ -1,4 +1,4 @@
-import { draw, expect, openWays, register, takenAsUsual, test, wholeRoute } from './shop.js';
+import { draw, expect, openWays, register, takenAsUsual, test, unfold, wholeRoute } from './shop.js';
 
 // Whole jobs at the lathe, each read as its maker would.
 
@@ -130,7 +130,7 @@ test('a yarn bowl is hollowed and sanded inside before its hook and its four ope
     await register(page);
     await draw(page, 'Dunlin yarn bowl', 'Deep bowl', 'blank');
     for (const turn of ['45', '135', '225', '315']) {
-        await page.getByText('Place a hole').click();
+        await unfold(page, 'Place a hole');
         await page.locator('[name=hole_across]').last().fill('7');
         await page.locator('[name=hole_height]').last().fill('30');
         await page.locator('[name=hole_azimuth]').last().fill(turn);
@@ -316,7 +316,7 @@ test('a natural edge is taken from its log, drawn, told at the cut and kept wher
     await press(page, 'Keep this rim');
     await said(page, 'Kept.');
     await expect(page.getByText(/off its axis/)).toBeVisible();
-    await page.getByText('Its heights by angle').click();
+    await unfold(page, 'Its heights by angle');
     await page.locator('[name=rim_log]').fill('500');
     await press(page, 'Take its bark');
     await expect(page.getByText(/balanced about its axis/)).toBeVisible();

@@ -83,6 +83,12 @@ export async function openWays(page) {
     for (let left = await closed.count(); left > 0; left = await closed.count()) await closed.first().click();
 }
 
+// What may stand open already, from the press before.
+export async function unfold(page, label) {
+    const line = page.locator('summary').filter({ hasText: label });
+    if (!(await line.evaluate((one) => one.parentElement.open))) await line.click();
+}
+
 // What a new piece is taken to be without being asked: open to be changed.
 export const takenAsUsual = (page) => page.locator('#taken-as-usual > summary').click();
 

@@ -24,8 +24,6 @@ use LogicException;
 /** Fills the demo workshop up for bin/bench: some pieces in work, the rest finished with their whole record. */
 class SeedBench extends Command
 {
-    private const TRIES = 5;
-
     private const BLANKS = 1000;
 
     private const MODEL_BLANKS = 14;
@@ -104,7 +102,7 @@ class SeedBench extends Command
             DB::transaction(function () use ($rows, $log): void {
                 DB::table('planned_steps')->insert($rows);
                 DB::table('log_entries')->insert($log);
-            }, self::TRIES);
+            });
         }
     }
 }

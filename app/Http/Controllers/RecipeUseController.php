@@ -74,6 +74,7 @@ class RecipeUseController extends Controller
         $left = [];
         try {
             $planner->apply($workshop, function () use ($pieces, $editor, $booked, $request, &$left): void {
+                $left = [];
                 foreach ($pieces as $piece) {
                     $editor->change(
                         $piece, new Edit($piece->version, Change::SurfaceTaken, $this->user($request)),

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Database\PatientConnection;
+use App\Http\DatabaseGone;
+use App\Models\Workshop;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\DB;
+use mysqli;
+use PDOException;
+
+/** Two changes that meet in the database: what it rolled back is done once more, whole and once. */
+final class CollisionTest extends TestCase
+{
+    /** More rows than ours: the database rolls back whoever has done less. */
+    private const OTHERS_ROWS = 40;
+
+    private Workshop $ours;
+
+    private Workshop $theirs;
+
+    /** @var array{int, int} the first and the last of the other rows */
+    private array $more;
+
+    private mysqli $other;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->artisan('migrate');
+        Workshop::query()->where('name', 'like', 'Collision%')->delete();
+        $this->ours = Workshop::create(['name' => 'Collision, ours'])->refresh();
+        $this->theirs = Workshop::create(['name' => 'Collision, theirs'])->refresh();
+        $more = array_map(
+            fn (): int => Workshop::create(['name' => 'Collision, more'])->id, range(1, self::OTHERS_ROWS),
+        );
+        $this->more = [min($more), max($more)];
+        $of = DB::connection()->getConfig();
+        $this->other = new mysqli($of['host'], $of['username'], $of['password'], $of['database'], (int) $of['port']);
+    }
+
+    protected function tearDown(): void
+    {
+        $this->other->close();
+        Workshop::query()->where('name', 'like', 'Collision%')->delete();
+        parent::tearDown();
+    }
+
+    public function test_what_was_rolled_back_is_done_again_and_counts_once(): void
+    {
+        $begun = 0;
+        $this->standInTheWay();
+        DB::transaction(function () use (&$begun): void {
+            if (++$begun === 2) {
+                $this->endTheOther();
+            }
+            $this->ours->update(['name' => 'Collision, renamed', 'spare_chucks' => $this->ours->spare_chucks + 1]);
+            DB::transaction(function (): void {
+                $this->ours->increment('version');
+                $made = $this->ours->abrasives()->make(['grit' => 'P120', 'discs' => 3]);
+                $made->save();
+            });
+            $begun === 1 ? $this->other->query($this->renaming($this->ours->id), MYSQLI_ASYNC) : null;
+            $this->theirs->update(['name' => 'Collision, reached']);
+        });
+        self::assertSame(2, $begun, 'the first one was rolled back');
+        $stands = Workshop::query()->findOrFail($this->ours->id);
+        self::assertSame('Collision, renamed', $stands->name);
+        self::assertSame(1, $stands->spare_chucks);
+        self::assertSame(2, $stands->version);
+        self::assertSame(1, $stands->abrasives()->count());
+        self::assertSame('Collision, reached', $this->theirs->refresh()->name);
+    }
+
+    public function test_what_was_made_before_it_is_made_again_with_a_number_of_its_own(): void
+    {
+        $made = $this->ours->abrasives()->make(['grit' => 'P120', 'discs' => 3]);
+        $begun = 0;
+        $this->standInTheWay();
+        DB::transaction(function () use ($made, &$begun): void {
+            ++$begun === 2 ? $this->endTheOther() : null;
+            $made->save();
+            $this->ours->update(['spare_chucks' => 3]);
+            $begun === 1 ? $this->other->query($this->renaming($this->ours->id), MYSQLI_ASYNC) : null;
+            $this->theirs->update(['name' => 'Collision, reached']);
+        });
+        self::assertSame(2, $begun);
+        self::assertSame([$made->id], $this->ours->abrasives()->pluck('id')->all());
+    }
+
+    public function test_it_is_begun_again_only_so_often_and_then_said_in_words(): void
+    {
+        $begun = 0;
+        try {
+            DB::transaction(function () use (&$begun): never {
+                $begun++;
+                throw self::refusal(1213);
+            });
+            self::fail('It went on for ever.');
+        } catch (PDOException $e) {
+            self::assertTrue(DatabaseGone::caused($e));
+        }
+        self::assertSame(PatientConnection::MOST_TRIES, $begun);
+    }
+
+    public function test_a_lock_that_does_not_come_free_is_not_waited_for_again(): void
+    {
+        $begun = 0;
+        try {
+            DB::transaction(function () use (&$begun): never {
+                $begun++;
+                throw self::refusal(1205);
+            });
+        } catch (PDOException $e) {
+            self::assertTrue(DatabaseGone::caused($e));
+        }
+        self::assertSame(1, $begun);
+    }
+
+    public function test_one_of_several_that_has_lost_the_others_is_no_answer(): void
+    {
+        self::assertTrue(DatabaseGone::caused(self::refusal(1047)));
+        self::assertFalse(DatabaseGone::caused(self::refusal(1062)));
+    }
+
+    private static function refusal(int $code): PDOException
+    {
+        $refusal = new PDOException('The database refuses.');
+        $refusal->errorInfo = ['40001', $code, 'The database refuses.'];
+
+        return $refusal;
+    }
+
+    /** Somebody else has written their row, and many more. */
+    private function standInTheWay(): void
+    {
+        $this->other->begin_transaction();
+        $this->other->query($this->renaming($this->theirs->id));
+        $this->other->query("update workshops set spare_chucks = 2 where id between {$this->more[0]} and {$this->more[1]}");
+    }
+
+    private function endTheOther(): void
+    {
+        $this->other->reap_async_query();
+        $this->other->rollback();
+    }
+
+    private function renaming(int $workshop): string
+    {
+        return "update workshops set name = 'Collision, somebody else' where id = $workshop";
+    }
+}
