@@ -6,6 +6,20 @@ use App\View\Show;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
+if (! function_exists('secret')) {
+    /** A setting that is nobody else's: from the environment, or from the file that NAME_FILE names. */
+    function secret(string $name): ?string
+    {
+        $value = env($name);
+        $file = env($name.'_FILE');
+        if ($value === null && is_string($file)) {
+            $value = is_readable($file) ? trim((string) file_get_contents($file)) : null;
+        }
+
+        return is_string($value) && $value !== '' ? $value : null;
+    }
+}
+
 if (! function_exists('say')) {
     /**
      * A line of lang/ with what is said in its places, in the reader's units.

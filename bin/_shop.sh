@@ -186,11 +186,12 @@ stop_leftovers() {
         fi
     done
     php_stop
-    pid=$(cat "$STATE/worker.pid" 2>/dev/null)
-    if [ -n "$pid" ] && tr '\0' '\n' <"/proc/$pid/cmdline" 2>/dev/null | grep -qxF -- "$ROOT/artisan"; then
-        say '  Stopping the planner that an earlier run left behind.'
-        kill -- "-$pid" 2>/dev/null
-    fi
+    for pid in $(cat "$STATE/worker.pid" 2>/dev/null); do
+        if tr '\0' '\n' <"/proc/$pid/cmdline" 2>/dev/null | grep -qxF -- "$ROOT/artisan"; then
+            say '  Stopping the planner that an earlier run left behind.'
+            kill -- "-$pid" 2>/dev/null
+        fi
+    done
     pid=$(cat "$STATE/database.pid" 2>/dev/null)
     if [ -n "$pid" ] && tr '\0' '\n' <"/proc/$pid/cmdline" 2>/dev/null | grep -qxF -- "--datadir=$STATE/mysql"; then
         say '  Stopping the database that an earlier run left behind.'
@@ -218,6 +219,31 @@ set_aside() {
 app_environment() {
     export APP_ENV=${APP_ENV:-production} APP_DEBUG=${APP_DEBUG:-false} LOG_CHANNEL=daily DB_HOST=127.0.0.1 DB_DATABASE=honest_grain DB_USERNAME=honest_grain
     export SESSION_PATH=$STATE/sessions CACHE_PATH=$STATE/cache PHOTO_PATH=$STATE/photos
+}
+
+# own_settings: what whoever runs this has written into $STATE/settings, a NAME=value a line (mail, token, key).
+own_settings() {
+    [ -r "$STATE/settings" ] || return 0
+    set -a
+    # shellcheck disable=SC1091
+    . "$STATE/settings"
+    set +a
+}
+
+# write_environment: what bin/admin speaks to. It holds the password of the database and is nobody else's.
+write_environment() {
+    local name
+    (
+        umask 077
+        for name in $(compgen -e); do
+            case $name in
+                APP_* | CACHE_* | DB_* | LOG_* | MAIL_* | METRICS_* | PHOTO_* | QUEUE_* | REDIS_* | SESSION_* | TRUSTED_HOSTS)
+                    case $name in APP_CONFIG_CACHE | APP_ROUTES_CACHE | APP_EVENTS_CACHE) continue ;; esac
+                    printf '%s=%q\n' "$name" "${!name}"
+                    ;;
+            esac
+        done >"$STATE/environment"
+    )
 }
 
 # keep_private FILE: a log for nobody else to read; one that has grown large is kept once and begun anew.
@@ -462,23 +488,27 @@ serve_near() {
     return 1
 }
 
-# work: makes the plans that a press does not wait for. Begun anew every half hour, so that it never grows old.
+# work: makes the plans that a press does not wait for, and does what is due every minute, hour and night. The worker
+# is begun anew every half hour, so that it never grows old.
 work() {
     keep_private "$STATE/worker.log"
-    # The worker, and beside it what is to be done every hour.
-    setsid bash -c '(while :; do php "$1" schedule:run --quiet; sleep 60; done) &
-        while :; do nice -n 10 php -d memory_limit=768M -d opcache.enable_cli=1 -d opcache.jit=tracing \
-            -d opcache.jit_buffer_size=64M "$1" queue:work database --queue=default,leisure \
-            --sleep=0.25 --tries=3 --max-time=1800 --quiet
-        sleep 1; done' _ "$ROOT/artisan" >>"$STATE/worker.log" 2>&1 9>&- &
-    WORKER_PID=$!
-    echo "$WORKER_PID" >"$STATE/worker.pid"
+    keep "$STATE/worker.log" nice -n 10 php -d memory_limit=768M -d opcache.enable_cli=1 -d opcache.jit=tracing \
+        -d opcache.jit_buffer_size=64M "$ROOT/artisan" queue:work database --queue=default,leisure \
+        --sleep=0.25 --tries=3 --max-time=1800 --quiet
+    WORKER_PID=$KEPT
+    keep "$STATE/worker.log" php "$ROOT/artisan" schedule:work --quiet
+    CLOCK_PID=$KEPT
+    printf '%s\n%s\n' "$WORKER_PID" "$CLOCK_PID" >"$STATE/worker.pid"
 }
 
 work_stop() {
-    [ -n "${WORKER_PID:-}" ] && kill -- "-$WORKER_PID" 2>/dev/null && wait "$WORKER_PID" 2>/dev/null
+    local pid
+    for pid in ${WORKER_PID:-} ${CLOCK_PID:-}; do
+        kill -- "-$pid" 2>/dev/null && wait "$pid" 2>/dev/null
+    done
     rm -f "$STATE/worker.pid"
     WORKER_PID=
+    CLOCK_PID=
 }
 
 # php_stop: php-fpm leaves the group it was begun in, so it is ended by the number it wrote down.

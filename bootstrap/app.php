@@ -27,7 +27,10 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php',
-        then: fn () => require __DIR__.'/../routes/devices.php',
+        then: function (): void {
+            require __DIR__.'/../routes/devices.php';
+            require __DIR__.'/../routes/watch.php';
+        },
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);

@@ -23,7 +23,9 @@ return [
     'languages' => env('APP_LANGUAGES'),
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
-    'key' => env('APP_KEY'),
+    'key' => secret('APP_KEY'),
+    // Whoever sends it may read /metrics; without one there is no such page.
+    'metrics_token' => secret('METRICS_TOKEN'),
     'previous_keys' => array_filter(explode(',', (string) env('APP_PREVIOUS_KEYS', ''))),
     'maintenance' => ['driver' => 'file'],
 ];

@@ -12,7 +12,7 @@ return [
             'unix_socket' => env('DB_SOCKET', ''),
             'database' => env('DB_DATABASE', 'honest_grain'),
             'username' => env('DB_USERNAME', 'honest_grain'),
-            'password' => env('DB_PASSWORD', ''),
+            'password' => secret('DB_PASSWORD') ?? '',
             'charset' => 'utf8mb4',
             'collation' => 'utf8mb4_unicode_ci',
             'prefix' => '',

@@ -16,6 +16,11 @@ return [
             'driver' => 'single', 'path' => storage_path('logs/laravel.log'), 'level' => env('LOG_LEVEL', 'debug'),
             'permission' => 0600,
         ],
+        // Letters, where no server for outgoing mail is named.
+        'mail' => [
+            'driver' => 'daily', 'path' => storage_path('logs/mail.log'), 'level' => 'debug', 'days' => 14,
+            'permission' => 0600,
+        ],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
         'emergency' => ['path' => storage_path('logs/laravel.log')],
     ],

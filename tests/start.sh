@@ -51,6 +51,7 @@ preloads() { grep -qsF -- "opcache.preload=$HONEST_GRAIN_STATE/tuned/preload.php
 same_key() { [ "$(cat "$HONEST_GRAIN_STATE/app.key")" = "$KEY" ]; }
 private() { [ "$(stat -c %a "$HONEST_GRAIN_STATE/app.key")" = 600 ]; }
 
+printf 'METRICS_TOKEN=a-token-of-our-own\n' >"$HONEST_GRAIN_STATE/settings"
 PORT=$(free_port)
 is 'it starts in an empty folder' run
 is 'it says where it is and who may sign in' says "http://127.0.0.1:$PORT"
@@ -113,6 +114,38 @@ kill -KILL "$(cat "$HONEST_GRAIN_STATE/database.pid")"
 database_back() { for _ in $(seq 1 150); do [ "$(status)" = 302 ] && return 0; sleep 0.2; done; return 1; }
 is 'so is the database, and the shop goes on' database_back
 is 'the shop has not ended' kill -0 "$RUNNING"
+# Each part again, and how long it takes: the worker, and what is due by the clock; each by itself and with its keeper.
+gone_and_back() {
+    local of=$1 pattern=$2 before began
+    shift 2
+    before=$(pgrep -f -- "$pattern" | sort | tr '\n' ' ')
+    began=$(date +%s%N)
+    kill -KILL "$@"
+    for _ in $(seq 1 200); do
+        now=$(pgrep -f -- "$pattern" | sort | tr '\n' ' ')
+        [ -n "$now" ] && [ "$now" != "$before" ] && ! grep -qw -- "$1" <<<"$now" && break
+        sleep 0.05
+    done
+    awk -v n=$(($(date +%s%N) - began)) -v of="$of" 'BEGIN { printf "        %s, back after %.1f s\n", of, n / 1e9 }'
+    [ "$now" != "$before" ]
+}
+kept() { pgrep -P "$(sed -n "$1p" "$HONEST_GRAIN_STATE/worker.pid")" | head -n 1; }
+is 'the worker comes back' gone_and_back 'the worker' "^php .*$ROOT/artisan queue:work" "$(kept 1)"
+is 'so does what is due by the clock' gone_and_back 'the clock' "^php $ROOT/artisan schedule:work" "$(kept 2)"
+is 'so does the keeper of the worker' gone_and_back 'its keeper' "$ROOT/artisan queue:work" "$(sed -n 1p "$HONEST_GRAIN_STATE/worker.pid")"
+asks() { curl -s -o "$OUT.asked" -w '%{http_code}' --max-time 8 "http://127.0.0.1:$PORT/$1"; }
+is 'it says that it lives' test "$(asks health)" = 200
+is 'and that it takes work' test "$(asks ready)" = 200
+private_environment() { [ "$(stat -c %a "$HONEST_GRAIN_STATE/environment")" = 600 ]; }
+is 'what bin/admin speaks to is nobody else'\''s' private_environment
+admin() { "$ROOT/bin/admin" "$@" >"$OUT.admin" 2>&1; }
+looked_over() { for _ in $(seq 1 80); do admin doctor && return 0; sleep 1; done; cat "$OUT.admin"; return 1; }
+is 'its figures are for whoever has the token' test "$(asks metrics)" = 401
+told() { curl -s --max-time 8 -H 'Authorization: Bearer a-token-of-our-own' "http://127.0.0.1:$PORT/metrics" | grep -q "$1"; }
+is 'which is in the settings' told 'honest_grain_http_idle [1-9]'
+is 'the doctor finds nothing wrong' looked_over
+is 'and the demo workshop is listed' eval 'admin workshops && grep -q wren@brambleslip.example "$OUT.admin"'
+is 'an owner is made, who can sign in' eval 'admin owner linnet@example.test --name Linnet --workshop "Reed Bank" && grep -q Password: "$OUT.admin"'
 "$ROOT/bin/start" --port "$PORT" >"$OUT.second" 2>&1
 is 'a second one refuses' grep -q 'already running' "$OUT.second"
 stop -TERM

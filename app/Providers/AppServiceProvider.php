@@ -16,6 +16,8 @@ use App\Planning\RouteStore;
 use App\View\Show;
 use App\View\ShownErrors;
 use App\View\TermLinks;
+use App\Watch\Beat;
+use App\Watch\Installation;
 use Carbon\CarbonInterface;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Schedule\Scheduler;
@@ -31,6 +33,7 @@ use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Validator;
@@ -45,6 +48,8 @@ class AppServiceProvider extends ServiceProvider
 
     private const OPENED_BY_HOUSE = 200;
 
+    private int $beatAt = 0;
+
     /** An address with look-alike letters (accents, full width, capitals) counts as the one it looks like. */
     private static function folded(string $email): string
     {
@@ -58,6 +63,10 @@ class AppServiceProvider extends ServiceProvider
         $this->app->bind(LostConnectionDetector::class, NoSecondTry::class);
         $this->app->singleton(ConcurrencyErrorDetector::class, Collision::class);
         Connection::resolverFor('mariadb', fn (...$of): PatientConnection => new PatientConnection(...$of));
+        $this->app->bind(Installation::class, fn (): Installation => new Installation(
+            version: config()->string('app.version'), photos: config()->string('photos.path'),
+            metricsToken: (string) config('app.metrics_token'),
+        ));
         $this->app->scoped(ShownErrors::class);
         $this->app->scoped(RouteStore::class);
         $this->app->scoped(TermLinks::class);
@@ -68,6 +77,15 @@ class AppServiceProvider extends ServiceProvider
         $this->app->bind(Scheduler::class, TaskSearch::class);
         if (config('app.languages') !== null) {
             $this->app->useLangPath(config()->string('app.languages'));
+        }
+    }
+
+    /** The worker looks for work four times a second, and leaves a sign of it less often. */
+    private function beat(): void
+    {
+        if (time() - $this->beatAt >= Beat::EVERY_SECONDS) {
+            $this->beatAt = time();
+            Beat::Worker->leave(cache()->store());
         }
     }
 
@@ -92,6 +110,7 @@ class AppServiceProvider extends ServiceProvider
                 $connection instanceof PatientConnection ? $connection->touches($of[0]) : null;
             },
         );
+        Queue::looping(fn () => $this->beat());
         Model::shouldBeStrict(! $this->app->isProduction());
         $offset = (int) config('app.clock_offset');
         $moved = config('app.clock_file');

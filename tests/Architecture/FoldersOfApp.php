@@ -18,6 +18,7 @@ final class FoldersOfApp
     public const MAY_KNOW = [
         'Database' => [],
         'Models' => [],
+        'Watch' => ['Models'],
         'Language' => [],
         'Figures' => ['Models'],
         'Pictures' => ['Models'],
@@ -27,8 +28,8 @@ final class FoldersOfApp
         'View' => ['Models', 'Figures'],
         'Demo' => ['Models', 'Pictures', 'Planning'],
         'Jobs' => ['Models', 'Planning'],
-        'Console' => ['Models', 'Planning', 'Demo', 'Jobs', 'Language'],
-        'Http' => ['Models', 'Figures', 'Pictures', 'Planning', 'View', 'Demo', 'Jobs'],
+        'Console' => ['Models', 'Planning', 'Demo', 'Jobs', 'Language', 'Watch'],
+        'Http' => ['Models', 'Figures', 'Pictures', 'Planning', 'View', 'Demo', 'Jobs', 'Watch'],
     ];
 
     /** @return iterable<string, Rule> one for each folder */
