@@ -5,13 +5,14 @@ declare(strict_types=1);
 use App\View\Show;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
+use Illuminate\Support\Env;
 
 if (! function_exists('secret')) {
     /** A setting that is nobody else's: from the environment, or from the file that NAME_FILE names. */
     function secret(string $name): ?string
     {
-        $value = env($name);
-        $file = env($name.'_FILE');
+        $value = Env::get($name);
+        $file = Env::get($name.'_FILE');
         if ($value === null && is_string($file)) {
             $value = is_readable($file) ? trim((string) file_get_contents($file)) : null;
         }

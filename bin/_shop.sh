@@ -263,37 +263,28 @@ command -v nginx >/dev/null || WEB_SERVER=/usr/sbin/nginx
 FPM=php-fpm8.2
 command -v php-fpm8.2 >/dev/null || FPM=/usr/sbin/php-fpm8.2
 
-# web_files PORT: how the pages are served, in $STATE/web. A request that hangs costs one child, which is begun anew.
+# fill TEMPLATE NAME=value…: a template of deploy/ with what stands between @ filled in.
+fill() {
+    local text=$1 one
+    text=$(cat "$ROOT/deploy/templates/$1")
+    shift
+    for one in "$@"; do text=${text//@${one%%=*}@/"${one#*=}"}; done
+    printf '%s\n' "$text"
+}
+
+# How long a request may take before its process is ended.
+REQUEST_SECONDS=60
+
+# web_files PORT: how the pages are served, in $STATE/web.
 web_files() {
-    local web=$STATE/web owner='' pool='' seconds=60
+    local web=$STATE/web owner='' pool=''
     rm -rf "$web"
     (umask 077 && mkdir -p "$web/tmp") || return 1
     if [ "$(id -u)" = 0 ]; then owner='user root;'; pool=$(printf 'user = root\ngroup = root'); fi
-    cat >"$web/fpm.conf" <<CONF
-[global]
-error_log = "$STATE/server.log"
-log_level = warning
-daemonize = no
-pid = $web/fpm.pid
-[honest-grain]
-$pool
-listen = $SOCKET_DIR/php.sock
-listen.mode = 0600
-pm = static
-pm.max_children = ${WORKERS:-6}
-pm.max_requests = 5000
-request_terminate_timeout = ${seconds}s
-clear_env = no
-catch_workers_output = yes
-php_admin_value[upload_max_filesize] = 13M
-php_admin_value[post_max_size] = 14M
-php_admin_value[max_execution_time] = 30
-php_admin_value[memory_limit] = 256M
-php_admin_value[mysqlnd.net_read_timeout] = ${DB_ANSWER_SECONDS:-2}
-php_admin_value[realpath_cache_size] = 4M
-php_admin_flag[expose_php] = off
-php_admin_flag[display_errors] = off
-CONF
+    fill fpm.conf "LOG=$STATE/server.log" "PID=$web/fpm.pid" "OWNER=$pool" "SOCKET=$SOCKET_DIR/php.sock" \
+        SOCKET_MODE=0600 "CHILDREN=${WORKERS:-6}" "SECONDS=$REQUEST_SECONDS" \
+        "DATABASE_SECONDS=${DB_ANSWER_SECONDS:-2}" >"$web/fpm.conf"
+    fill site.conf "ROOT=$ROOT" "SOCKET=$SOCKET_DIR/php.sock" "READ_SECONDS=$((REQUEST_SECONDS + 5))" >"$web/site.conf"
     cat >"$web/nginx.conf" <<CONF
 $owner
 worker_processes 1;
@@ -303,25 +294,12 @@ error_log "$STATE/server.log" warn;
 events { worker_connections 512; }
 http {
     include /etc/nginx/mime.types;
-    charset utf-8;
-    charset_types text/css application/javascript text/plain;
     access_log off;
-    server_tokens off;
-    sendfile on;
     client_body_temp_path "$web/tmp/body";
     fastcgi_temp_path "$web/tmp/fastcgi";
     proxy_temp_path "$web/tmp/proxy";
     uwsgi_temp_path "$web/tmp/uwsgi";
     scgi_temp_path "$web/tmp/scgi";
-    # PHP refuses what is over its own limit, in words; this is for what is beyond all reason.
-    client_max_body_size 64m;
-    client_header_timeout 15s;
-    client_body_timeout 30s;
-    send_timeout 30s;
-    gzip on;
-    gzip_min_length 1024;
-    gzip_proxied any;
-    gzip_types text/css application/javascript application/json image/svg+xml text/csv text/calendar;
     map \$http_host \$port_said { ~(?<port>:[0-9]+)\$ \$port; default ''; }
     server {
         listen 127.0.0.1:$1 backlog=511;
@@ -329,48 +307,6 @@ http {
     }
 $(lan_server)
 }
-CONF
-    cat >"$web/site.conf" <<CONF
-    root "$ROOT/public";
-    absolute_redirect off;
-    error_page 413 /too-large.html;
-    error_page 502 504 /no-answer.html;
-    location / { try_files /nothing @app; }
-    # What the build makes has its contents in its name and never changes.
-    location ~ ^/build/assets/[^/.][^/]*\$ {
-        try_files \$uri @app;
-        add_header Cache-Control 'public, max-age=31536000, immutable';
-        add_header X-Content-Type-Options nosniff;
-    }
-    # Asked about at every visit: it says what a device keeps.
-    location = /sw.js {
-        try_files \$uri @app;
-        add_header Cache-Control 'no-cache';
-        add_header X-Content-Type-Options nosniff;
-    }
-    location = /app.webmanifest {
-        types { application/manifest+json webmanifest; }
-        try_files \$uri @app;
-        add_header Cache-Control 'public, max-age=3600';
-        add_header X-Content-Type-Options nosniff;
-    }
-    location ~ ^/(mark\.svg|icon-[a-z0-9-]+\.png|offline\.html|too-large\.html|no-answer\.html)\$ {
-        try_files \$uri @app;
-        add_header Cache-Control 'public, max-age=3600';
-        add_header X-Content-Type-Options nosniff;
-    }
-    location @app {
-        include /etc/nginx/fastcgi_params;
-        fastcgi_param SCRIPT_FILENAME "$ROOT/public/index.php";
-        fastcgi_param SCRIPT_NAME /index.php;
-        # The name that was asked for, and the port that the browser said with it.
-        fastcgi_param HTTP_HOST \$host\$port_said;
-        fastcgi_param HTTP_PROXY '';
-        fastcgi_pass unix:$SOCKET_DIR/php.sock;
-        fastcgi_read_timeout $((seconds + 5))s;
-        fastcgi_buffers 64 16k;
-        fastcgi_buffer_size 32k;
-    }
 CONF
 }
 

@@ -20,5 +20,7 @@ return [
             'require_tls' => (bool) env('MAIL_REQUIRE_TLS', false),
         ],
     ],
-    'from' => ['address' => env('MAIL_FROM', 'shop@localhost.localdomain'), 'name' => env('MAIL_FROM_NAME', 'Honest Grain')],
+    'from' => [
+        'address' => env('MAIL_FROM', 'shop@localhost.localdomain'), 'name' => env('MAIL_FROM_NAME', 'Honest Grain'),
+    ],
 ];

@@ -35,7 +35,7 @@ final class PatientConnection extends MariaDbConnection
      * @template T
      *
      * @param  Closure(static): T  $callback
-     * @param  int  $attempts
+     * @param  int<1, max>  $attempts
      * @return T
      *
      * @throws Throwable
@@ -63,7 +63,11 @@ final class PatientConnection extends MariaDbConnection
         }
     }
 
-    /** A statement that stands alone and was rolled back has done nothing yet. */
+    /**
+     * A statement that stands alone and was rolled back has done nothing yet.
+     *
+     * @param  array<array-key, mixed>  $bindings
+     */
     protected function handleQueryException(QueryException $e, $query, $bindings, Closure $callback)
     {
         for ($tries = 1; $this->transactions === 0; $tries++) {

@@ -27,13 +27,13 @@ final readonly class DatabaseProbe
     /** Where it stands alone there are no others. */
     private function isWithTheOthers(): bool
     {
-        return $this->says("show global variables like 'wsrep_on'") !== 'ON'
-            || $this->says("show global status like 'wsrep_ready'") === 'ON';
+        return $this->says('variables', 'wsrep_on') !== 'ON' || $this->says('status', 'wsrep_ready') === 'ON';
     }
 
-    private function says(string $question): string
+    private function says(string $of, string $name): string
     {
-        return (string) ($this->connection->selectOne($question)->Value ?? '');
+        return (string) $this->connection->table("information_schema.global_$of")
+            ->where('variable_name', $name)->value('variable_value');
     }
 
     public function version(): string

@@ -27,6 +27,8 @@ final readonly class Doctor
 
     private const KEY_BYTES = 32;
 
+    private const LEAST_PHP = '8.2.0';
+
     public function __construct(
         private DatabaseProbe $database,
         private Migrator $migrator,
@@ -50,7 +52,7 @@ final readonly class Doctor
         $missing = array_values(array_diff(self::EXTENSIONS, $loaded));
 
         return [
-            Finding::of('php', PHP_VERSION_ID >= 80200, ['version' => PHP_VERSION]),
+            Finding::of('php', version_compare(PHP_VERSION, self::LEAST_PHP, '>='), ['version' => PHP_VERSION]),
             Finding::of('extensions', $missing === [], ['missing' => implode(', ', $missing)]),
             Finding::of('built', is_file(public_path('build/manifest.json'))),
         ];
@@ -121,9 +123,9 @@ final readonly class Doctor
     /** @return list<Finding> a zone that this PHP does not know any more would stop every page of its shop */
     private function zones(): array
     {
-        $unknown = Workshop::query()->distinct()->pluck('time_zone')->diff(timezone_identifiers_list(
+        $unknown = Workshop::query()->distinct()->whereNotIn('time_zone', timezone_identifiers_list(
             \DateTimeZone::ALL_WITH_BC,
-        ));
+        ))->pluck('time_zone');
 
         return [Finding::of('zones', $unknown->isEmpty(), [
             'unknown' => $unknown->implode(', '), 'version' => timezone_version_get(),

@@ -16,7 +16,7 @@ use Throwable;
 /** What an operator's own tools follow, in the Prometheus text format; docs/running.md says what each is. */
 final readonly class Metrics
 {
-    public const TYPE = 'text/plain; version=0.0.4; charset=utf-8';
+    public const TYPE = 'text/plain; version=0.0.4';
 
     private const PREFIX = 'honest_grain_';
 
@@ -90,9 +90,9 @@ final readonly class Metrics
     private function kept(): array
     {
         $pieces = ['# TYPE '.self::PREFIX.'pieces gauge'];
-        $counts = Piece::query()->toBase()->selectRaw('state, count(*) as count')->groupBy('state')->get();
+        $counts = Piece::query()->toBase()->select('state')->selectRaw('count(*) as n')->groupBy('state')->get();
         foreach ($counts as $count) {
-            $pieces[] = self::line('pieces', (int) $count->count, ['state' => (string) $count->state]);
+            $pieces[] = self::line('pieces', (int) $count->n, ['state' => (string) $count->state]);
         }
 
         return [

@@ -17,7 +17,7 @@ return [
             'number' => 'No.', 'name' => 'Workshop', 'owners' => 'Owners', 'people' => 'People', 'pieces' => 'Pieces',
             'log' => 'Log', 'zone' => 'Time zone',
         ],
-        'visits' => '{count} {count?workshop:workshops} of demo visitors besides.',
+        'visits' => '{count} {count?workshop:workshops} of demo visitors are not listed.',
     ],
     'well' => '  well  ',
     'hint' => '  hint  ',

@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Watch\Beat;
 use App\Watch\DatabaseProbe;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Hash;
 use PDOException;
@@ -101,11 +102,12 @@ final class AdminTest extends FeatureTestCase
         $this->app->instance(DatabaseProbe::class, new DatabaseProbe($connection));
         self::assertSame(1, Artisan::call('admin:doctor'));
         self::assertStringContainsString('does not answer: Connection refused', Artisan::output());
+        $rows = self::createStub(Builder::class);
+        $rows->method('where')->willReturnSelf();
+        $rows->method('value')->willReturnOnConsecutiveCalls('ON', 'OFF');
         $connection = self::createStub(ConnectionInterface::class);
         $connection->method('scalar')->willReturn('1');
-        $connection->method('selectOne')->willReturnCallback(fn (string $question): object => (object) [
-            'Value' => str_contains($question, 'wsrep_on') ? 'ON' : 'OFF',
-        ]);
+        $connection->method('table')->willReturn($rows);
         $this->app->instance(DatabaseProbe::class, new DatabaseProbe($connection));
         Artisan::call('admin:doctor');
         self::assertStringContainsString('has lost the others', Artisan::output());

@@ -139,7 +139,8 @@ final class CollisionTest extends TestCase
     {
         $this->other->begin_transaction();
         $this->other->query($this->renaming($this->theirs->id));
-        $this->other->query("update workshops set spare_chucks = 2 where id between {$this->more[0]} and {$this->more[1]}");
+        [$first, $last] = $this->more;
+        $this->other->query("update workshops set spare_chucks = 2 where id between $first and $last");
     }
 
     private function endTheOther(): void

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Watch\Beat;
 use App\Watch\DatabaseProbe;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
 use PDOException;
 
 /** What asks whether this server lives, can take work, and how it goes. */
@@ -75,10 +76,13 @@ final class WatchTest extends FeatureTestCase
     {
         $connection = self::createStub(ConnectionInterface::class);
         $connection->method('scalar')->willReturnCallback($scalar);
-        $connection->method('selectOne')->willReturnCallback(
-            fn (string $question): ?object => preg_match('/wsrep_(on|ready)/', $question, $of) === 1
-                && isset($several[$of[1]]) ? (object) ['Value' => $several[$of[1]]] : null,
-        );
+        $connection->method('table')->willReturnCallback(function (string $of) use ($several): Builder {
+            $rows = self::createStub(Builder::class);
+            $rows->method('where')->willReturnSelf();
+            $rows->method('value')->willReturn($several[str_contains($of, 'status') ? 'ready' : 'on'] ?? null);
+
+            return $rows;
+        });
         $this->app->instance(DatabaseProbe::class, new DatabaseProbe($connection));
     }
 }
