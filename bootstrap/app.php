@@ -6,8 +6,10 @@ use App\Http\DatabaseGone;
 use App\Http\DiskFull;
 use App\Http\Middleware\AnswersPress;
 use App\Http\Middleware\ApplyPreferences;
+use App\Http\Middleware\KnownSignIn;
 use App\Http\Middleware\OwnPagesOnly;
 use App\Http\Middleware\ReadableInput;
+use App\Http\Middleware\ReadersSeeDates;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SeenLately;
 use App\Http\Middleware\SessionsForPeople;
@@ -37,11 +39,16 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecurityHeaders::class);
         $middleware->trustHosts(fn (): array => TrustedHosts::patterns(), subdomains: false);
         $middleware->web(prepend: [OwnPagesOnly::class, SessionsForPeople::class]);
-        $middleware->validateCsrfTokens(except: ['sign-in', 'register', 'demo']);
+        $middleware->validateCsrfTokens(
+            except: ['sign-in', 'sign-in/code', 'register', 'demo', 'forgotten', 'join/*'],
+        );
         $middleware->appendToPriorityList(ShareErrorsFromSession::class, ReadableInput::class);
         $middleware->authenticateSessions();
         $middleware->web(
-            append: [ReadableInput::class, ApplyPreferences::class, SeenLately::class, AnswersPress::class],
+            append: [
+                ReadableInput::class, ApplyPreferences::class, KnownSignIn::class, ReadersSeeDates::class,
+                SeenLately::class, AnswersPress::class,
+            ],
         );
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/bench');

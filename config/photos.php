@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 // Where photographs are kept, how large they may come, what decoding one may cost, and how they are kept. The server
-// takes a little more than `most_kilobytes` (bin/_shop.sh), so that what is too large is said in words.
+// takes a little more than `most_kilobytes` (deploy/templates/fpm.conf), so that what is too large is said in words.
 return [
     'path' => env('PHOTO_PATH', storage_path('app/photos')),
     'most_kilobytes' => 12_000,

@@ -3,14 +3,19 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AbrasiveController;
+use App\Http\Controllers\AccountController;
+use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BlankFlawController;
 use App\Http\Controllers\BlankPhotoController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\CoatsController;
+use App\Http\Controllers\CodeController;
+use App\Http\Controllers\ConfirmController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\CupController;
+use App\Http\Controllers\DatesController;
 use App\Http\Controllers\DemoController;
 use App\Http\Controllers\DyeController;
 use App\Http\Controllers\DyeRecipeController;
@@ -18,12 +23,15 @@ use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FittingController;
 use App\Http\Controllers\FlawController;
+use App\Http\Controllers\ForgottenController;
 use App\Http\Controllers\GalleryController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HoleController;
 use App\Http\Controllers\InstrumentController;
+use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LabController;
 use App\Http\Controllers\LearntController;
+use App\Http\Controllers\LeavingController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarkOutController;
 use App\Http\Controllers\MarksController;
@@ -31,6 +39,7 @@ use App\Http\Controllers\MendController;
 use App\Http\Controllers\MixController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PartController;
+use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceExportController;
@@ -51,10 +60,12 @@ use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RimController;
 use App\Http\Controllers\RouteController;
 use App\Http\Controllers\SaleController;
+use App\Http\Controllers\SecondStepController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShapeController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
+use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SizeController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\StickController;
@@ -86,7 +97,22 @@ Route::middleware(['guest', KnowVisitor::class])->group(function (): void {
     Route::get('register', [RegisterController::class, 'create'])->name('register');
     Route::post('register', [RegisterController::class, 'store'])->middleware('throttle:register');
     Route::post('demo', [DemoController::class, 'store'])->middleware('throttle:register')->name('demo');
+    Route::get('sign-in/code', [CodeController::class, 'create'])->name('code');
+    Route::post('sign-in/code', [CodeController::class, 'store'])->middleware('throttle:code');
+    Route::get('forgotten', [ForgottenController::class, 'create'])->name('forgotten');
+    Route::post('forgotten', [ForgottenController::class, 'store'])->middleware('throttle:forgotten');
+    Route::get('forgotten/{token}', [ForgottenController::class, 'edit'])->name('password.reset')
+        ->where('token', '[A-Za-z0-9]{1,100}');
+    Route::put('forgotten', [ForgottenController::class, 'update'])->middleware('throttle:forgotten')
+        ->name('password.update');
+    Route::middleware('throttle:forgotten')->where(['token' => '[A-Za-z0-9]{40}'])->group(function (): void {
+        Route::get('join/{token}', [InvitationController::class, 'show'])->name('join');
+        Route::post('join/{token}', [InvitationController::class, 'join']);
+    });
 });
+
+Route::get('confirm/{user}/{mark}', [ConfirmController::class, 'show'])->middleware('throttle:public')
+    ->whereNumber('user')->where('mark', '[0-9a-f]{32}')->name('confirm');
 
 Route::middleware('throttle:public')->where(['token' => '[A-Za-z0-9]{32}'])->group(function (): void {
     Route::get('made/{token}', [PublicPieceController::class, 'show'])->name('public-piece');
@@ -347,14 +373,40 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::get('shop/you', [ShopController::class, 'you'])->name('you');
     Route::put('shop', [ShopController::class, 'update'])->name('shop.update');
     Route::put('shop/rates', [ShopController::class, 'rates'])->can('run-shop')->name('rates');
-    Route::post('shop/people', [ShopController::class, 'invite'])->middleware('throttle:invite')->name('people.store');
-    Route::delete('shop/people/{person}', [ShopController::class, 'remove'])->name('people.destroy');
+    Route::post('shop/people', [InvitationController::class, 'store'])->middleware('throttle:invite')
+        ->name('people.store');
+    Route::put('shop/people/{person}', [PersonController::class, 'update'])->name('people.update');
+    Route::delete('shop/people/{person}', [PersonController::class, 'destroy'])->name('people.destroy');
+    Route::delete('shop/invitations/{invitation}', [InvitationController::class, 'destroy'])
+        ->name('invitations.destroy');
+    Route::get('shop/people/record', [AuditController::class, 'index'])->can('run-shop')->name('audit');
+    Route::get('dates', [DatesController::class, 'show'])->name('dates');
     Route::post('shop/calendar', [ShopController::class, 'renewCalendar'])->name('calendar.renew');
     Route::post('visit', [PreferencesController::class, 'visit'])->name('visit');
     Route::put('preferences', [PreferencesController::class, 'update'])->name('preferences');
-    Route::put(
-        'password', [PreferencesController::class, 'password'],
-    )->middleware('throttle:password')->name('password');
+    Route::get('shop/you/sign-in', [AccountController::class, 'show'])->name('account');
+    Route::controller(SignInController::class)->name('sign-ins.')->group(function (): void {
+        Route::delete('shop/you/sign-ins/{sign_in}', 'destroy')->name('destroy');
+        Route::delete('shop/you/sign-ins', 'others')->name('others');
+    });
+    Route::delete('leaving', [LeavingController::class, 'stay'])->name('leaving.stay');
+    Route::delete('leaving/workshop', [LeavingController::class, 'keep'])->name('leaving.keep');
+    // What asks for the password once more, or sends a letter.
+    Route::middleware('throttle:password')->group(function (): void {
+        Route::put('password', [AccountController::class, 'password'])->name('password');
+        Route::put('shop/you/name', [AccountController::class, 'name'])->name('account.name');
+        Route::put('shop/you/address', [AccountController::class, 'address'])->name('account.address');
+        Route::post('shop/you/address', [ConfirmController::class, 'store'])->name('confirm.again');
+        Route::controller(SecondStepController::class)->prefix('shop/you/second-step')->name('second-step.')
+            ->group(function (): void {
+                Route::post('', 'store')->name('store');
+                Route::put('', 'confirm')->name('confirm');
+                Route::put('codes', 'renew')->name('renew');
+                Route::delete('', 'destroy')->name('destroy');
+            });
+        Route::post('leaving', [LeavingController::class, 'leave'])->name('leaving.leave');
+        Route::post('leaving/workshop', [LeavingController::class, 'close'])->name('leaving.close');
+    });
 });
 
 // What bin/bench measures every page against: the framework, one session and one query.

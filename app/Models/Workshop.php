@@ -52,6 +52,7 @@ use Illuminate\Support\Carbon;
  * @property bool $is_demo  the one whose sign-in is printed; its people stay as they are
  * @property bool $is_visit  made for one visitor, and swept
  * @property Carbon|null $last_seen_at
+ * @property Carbon|null $closes_at  when it is deleted, with all that is in it
  * @property int $version  counts every change that a plan follows from
  * @property int|null $planned_version  the version that the plan was made from
  * @property Carbon|null $planned_at
@@ -87,7 +88,8 @@ class Workshop extends Keeping
             'hour_rate' => 'float', 'lathe_kw' => 'float', 'kwh_price' => 'float',
             'dries_apart' => 'boolean', 'school' => KeptCast::of(Choices::class),
             'instruments' => KeptCast::of(Choices::class), 'equipment' => DocumentCast::class, 'is_demo' => 'boolean',
-            'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'planned_at' => 'datetime',
+            'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'closes_at' => 'datetime',
+            'planned_at' => 'datetime',
             'plan_summary' => KeptCast::of(PlanSummary::class), 'learnt' => KeptCast::of(SandingFactors::class),
             'unlearnt' => Texts::class, 'dye_factors' => KeptCast::of(BoardFactors::class),
         ];
@@ -329,6 +331,18 @@ class Workshop extends Keeping
     public function plannedSteps(): HasMany
     {
         return $this->hasMany(PlannedStep::class);
+    }
+
+    /** @return HasMany<Invitation, $this> */
+    public function invitations(): HasMany
+    {
+        return $this->hasMany(Invitation::class)->orderBy('id');
+    }
+
+    /** @return HasMany<AuditEntry, $this> */
+    public function audit(): HasMany
+    {
+        return $this->hasMany(AuditEntry::class);
     }
 
     /** @return HasMany<LogEntry, $this> */

@@ -6,12 +6,14 @@ namespace App\Providers;
 
 use App\Database\Collision;
 use App\Database\PatientConnection;
+use App\Http\Controllers\CodeController;
 use App\Http\Middleware\KnowVisitor;
 use App\Http\NoSecondTry;
 use App\Http\Requests\ReadingValidator;
 use App\Language\ViewText;
 use App\Models\User;
 use App\Models\Workshop;
+use App\People\SignIns;
 use App\Planning\RouteStore;
 use App\View\Show;
 use App\View\ShownErrors;
@@ -22,6 +24,8 @@ use Carbon\CarbonInterface;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Schedule\Scheduler;
 use HonestGrain\Schedule\TaskSearch;
+use Illuminate\Auth\Events\Login;
+use Illuminate\Auth\Events\Logout;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Database\ConcurrencyErrorDetector;
 use Illuminate\Contracts\Database\LostConnectionDetector;
@@ -110,6 +114,8 @@ class AppServiceProvider extends ServiceProvider
                 $connection instanceof PatientConnection ? $connection->touches($of[0]) : null;
             },
         );
+        Event::listen(Login::class, fn (Login $event) => $this->app->make(SignIns::class)->begin($event));
+        Event::listen(Logout::class, fn (Logout $event) => $this->app->make(SignIns::class)->leave($event));
         Queue::looping(fn () => $this->beat());
         Model::shouldBeStrict(! $this->app->isProduction());
         $offset = (int) config('app.clock_offset');
@@ -156,17 +162,26 @@ class AppServiceProvider extends ServiceProvider
         RateLimiter::for('invite', fn (Request $request) => Limit::perHour(20)->by(
             'invite '.($request->user()->workshop_id ?? $request->ip()),
         ));
+        RateLimiter::for('code', fn (Request $request) => [
+            Limit::perMinute(6)->by('code '.($request->session()->get(CodeController::KEY)['user'] ?? $request->ip())),
+            Limit::perHour(60)->by('code '.$request->ip()),
+        ]);
+        RateLimiter::for('forgotten', fn (Request $request) => [
+            Limit::perHour(6)->by('forgotten '.self::folded($request->string('email')->toString()).$request->ip()),
+            Limit::perHour(60)->by('forgotten '.$request->ip()),
+        ]);
         RateLimiter::for('sensor', fn (Request $request) => Limit::perMinute(120)->by('sensor '.$request->ip()));
         RateLimiter::for('public', fn (Request $request) => Limit::perMinute(120)->by('public '.$request->ip()));
         RateLimiter::for('calendar', fn (Request $request) => Limit::perMinute(60)->by((string) $request->ip()));
 
+        Route::bind('sign_in', fn (string $id) => auth()->user()?->signIns()->findOrFail((int) $id) ?? abort(404));
         // Every row is reached through the signed-in workshop, so that another one's number finds nothing.
         foreach ([
             'piece' => 'pieces', 'step' => 'plannedSteps', 'entry' => 'logEntries', 'abrasive' => 'abrasives',
             'person' => 'users', 'own_wood' => 'woods', 'own_mix' => 'mixes',
             'blank' => 'blanks', 'weighing' => 'weighings', 'air' => 'airs',
             'dye' => 'dyes', 'swatch' => 'swatches', 'worker' => 'workers', 'pin' => 'pins', 'timer' => 'timers',
-            'cup' => 'cups', 'recipe' => 'recipes',
+            'cup' => 'cups', 'recipe' => 'recipes', 'invitation' => 'invitations',
         ] as $name => $relation) {
             Route::bind(
                 $name,

@@ -75,6 +75,7 @@ final readonly class ShopPanel
                 say('view.shop-panel.shop-light'), lines('view.shop-panel.light'),
             ],
             'tone' => [say('view.shop-panel.tone'), lines('view.shop-panel.tones')],
+            'letters' => [say('view.shop-panel.by-letter'), lines('view.shop-panel.letters')],
         ];
     }
 

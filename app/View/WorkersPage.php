@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Invitation;
 use App\Models\User;
 use App\Models\Worker;
 use App\Models\Workshop;
@@ -19,8 +20,12 @@ final readonly class WorkersPage
     /** @var Collection<int, User> */
     public Collection $users;
 
+    /** @var Collection<int, Invitation> that nobody has followed yet */
+    public Collection $invitations;
+
     public function __construct(private Workshop $workshop)
     {
+        $this->invitations = $workshop->invitations()->get();
         $this->workers = $workshop->workers;
         $this->users = $workshop->users()->orderBy('id')->get();
     }
@@ -29,6 +34,13 @@ final readonly class WorkersPage
     public function hours(?Worker $worker, string $day): string
     {
         return self::stretches(($worker->hours ?? $this->workshop->hours)->on($day));
+    }
+
+    /** "until Tue 8 Dec" */
+    public function until(Invitation $invitation, Show $show): string
+    {
+        return $invitation->hasEnded() ? say('view.workers-page.ended')
+            : say('view.workers-page.until', ['day' => $show->day($invitation->ends_at)]);
     }
 
     /** "Idris Pell: in hours of their own; sanding, coats and buffing" */

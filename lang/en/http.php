@@ -227,8 +227,8 @@ return [
     ],
     'shop' => [
         'saved-every-date-worked' => 'Saved; every date was worked out again.',
-        'can-sign-now-tell' => '{personName} can sign in now. Tell them the password; they can change it under '
-            .'Shop, You.',
+        'role-changed' => '{name} is {role} now.',
+        'not-your-own-role' => 'Another owner can change what you may do.',
         'you-cannot-take-yourself' => 'You cannot take yourself out; another owner can.',
         'you-no-longer-owner' => 'You are no longer an owner of this workshop; nobody was taken out.',
         'can-no-longer-sign' => '{person} can no longer sign in. What they logged stays.',
@@ -236,6 +236,45 @@ return [
         'takes-stretches-such-or' => '{of} is “{one}”; it takes stretches such as 08:00-12:00, 13:00-17:00, or '
             .'nothing for a day off.',
         'takes-days' => '{of} is “{one}”; it takes a date and hours, such as 2026-12-05 09:00-13:00.',
+    ],
+    'second' => [
+        'not-that' => 'That code does not count. A new one comes every 30 seconds; is the phone’s clock right?',
+        'again' => 'Give the password again, then the code.',
+        'on-paper' => 'You signed in with a code on paper; {count} {count?is:are} left.',
+        'on' => 'The second step is on. Keep the codes below on paper.',
+        'renewed' => 'The codes before these no longer count.',
+        'off' => 'The second step is off.',
+    ],
+    'forgotten' => [
+        'on-its-way' => 'If somebody signs in with that address, a letter is on its way.',
+        'no-more' => 'This link no longer counts. Ask for another letter.',
+        'chosen' => 'Your new password is saved. Sign in with it.',
+    ],
+    'account' => [
+        'link-no-more' => 'This link no longer counts. Ask for another letter under Shop, You.',
+        'confirmed' => '{email} is confirmed.',
+        'letter-sent' => 'A letter is on its way to {email}.',
+        'name' => 'Your name is saved.',
+        'address' => 'You sign in with {email} now. A letter there confirms it.',
+        'ended' => '{count} {count?browser was:browsers were} signed out.',
+        'signed-out' => 'You were signed out from another browser.',
+    ],
+    'invitation' => [
+        'sent' => '{name} is invited; a letter is on its way to {email}.',
+        'withdrawn' => 'The invitation of {name} no longer counts.',
+        'no-more' => 'This invitation no longer counts. Ask whoever sent it for another.',
+        'signs-in-already' => 'Somebody signs in with this address already.',
+        'joined' => 'Welcome to {workshop}.',
+    ],
+    'leaving' => [
+        'last-owner' => 'Nobody else runs this workshop. Make somebody an owner first, or delete the workshop.',
+        'leaves' => 'Your account is deleted in {days} days. Until then you can keep it.',
+        'stays' => 'Your account stays.',
+        'closes' => 'The workshop is deleted in {days} days. Until then any owner can keep it.',
+        'kept' => '{workshop} stays.',
+    ],
+    'reader' => [
+        'dates-only' => 'You see what is ready when. Ask an owner for more.',
     ],
     'sensor' => [
         'no-such-key' => 'No air has this key.',

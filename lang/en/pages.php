@@ -330,6 +330,10 @@ return [
             'learnt' => 'Learnt',
             'you' => 'You',
         ],
+        'subjects-reader' => [
+            'you' => 'You',
+            'account' => 'Sign-in',
+        ],
         'day-2' => 'By day',
         'night-2' => 'By night',
         'least-wall' => 'Least wall, {unit}',

@@ -657,6 +657,12 @@ return [
         ],
     ],
     'shop-panel' => [
+        'by-letter' => 'By letter',
+        'letters' => [
+            'none' => 'nothing',
+            'evening' => 'in the evening, what closes tomorrow',
+            'windows' => 'that, and an hour before a window closes',
+        ],
         'tone' => 'It rings by',
         'tones' => [
             'soft' => 'a soft tone',
@@ -777,6 +783,9 @@ return [
     'show' => [
         'open-for' => '{days} d open',
         'foot' => 'Foot (a handle\'s ferrule)',
+        'sections-reader' => [
+            'dates' => 'Dates',
+        ],
         'sections' => [
             'bench' => 'Bench',
             'pieces' => 'Pieces',
@@ -860,7 +869,28 @@ return [
         'headline' => '{before} late now, {after} then',
         'as-it-is' => 'as it is',
     ],
+    'account-page' => [
+        'unknown' => 'A browser',
+        'since' => 'from {address}, since {began}, last seen {seen}',
+        'second-on' => 'On since {day}; {count} {count?code:codes} on paper left.',
+    ],
+    'leaving' => [
+        'closes' => 'This workshop and everything in it is deleted on {day}.',
+        'leaves' => 'Your account is deleted on {day}.',
+    ],
+    'dates-page' => [
+        'ready' => 'ready',
+        'on' => 'ready {day}',
+        'none' => 'no date yet',
+    ],
     'workers-page' => [
+        'may' => [
+            'maker' => 'plan and log work',
+            'owner' => 'do that, and change the shop',
+            'reader' => 'see what is ready when',
+        ],
+        'until' => 'until {day}',
+        'ended' => 'no longer counts',
         'line' => '{name}, {hours}: {skills}',
         'shops-hours' => 'in the shop\'s hours',
         'own-hours' => 'in hours of their own',

@@ -18,6 +18,7 @@ final class FoldersOfApp
     public const MAY_KNOW = [
         'Database' => [],
         'Models' => [],
+        'People' => ['Models', 'Pictures'],
         'Watch' => ['Models'],
         'Language' => [],
         'Figures' => ['Models'],
@@ -28,8 +29,8 @@ final class FoldersOfApp
         'View' => ['Models', 'Figures'],
         'Demo' => ['Models', 'Pictures', 'Planning'],
         'Jobs' => ['Models', 'Planning'],
-        'Console' => ['Models', 'Planning', 'Demo', 'Jobs', 'Language', 'Watch'],
-        'Http' => ['Models', 'Figures', 'Pictures', 'Planning', 'View', 'Demo', 'Jobs', 'Watch'],
+        'Console' => ['Models', 'Planning', 'Demo', 'Jobs', 'Language', 'People', 'View', 'Watch'],
+        'Http' => ['Models', 'Figures', 'Pictures', 'Planning', 'View', 'Demo', 'Jobs', 'People', 'Watch'],
     ];
 
     /** @return iterable<string, Rule> one for each folder */

@@ -93,10 +93,13 @@ final class AccountsTest extends FeatureTestCase
             ->assertSessionHasErrors('password');
         self::assertStringContainsString($says, (string) session('errors')->first('password'));
         self::assertSame(1, Workshop::query()->count());
-        $this->actingAs($this->wren)->post('/shop/people', [
-            'person_name' => 'Idris', 'person_email' => 'idris@example.test', 'person_role' => 'maker',
-            'person_password' => str_replace('Sluice Row', 'Bramble Slip', $password),
-        ])->assertSessionHasErrors('person_password');
+        $link = $this->invite('idris@example.test');
+        Auth::logout();
+        $theirs = str_replace('Sluice Row', 'Bramble Slip', $password);
+        $this->post($link, ['name' => 'Idris', 'password' => $theirs, 'password_confirmation' => $theirs])
+            ->assertSessionHasErrors('password');
+        $this->assertGuest();
+        $this->actingAs($this->wren);
         $this->put('/password', [
             'current_password' => 'lapwing-on-the-slip', 'password' => 'bramble  SLIP',
             'password_confirmation' => 'bramble  SLIP',
@@ -139,5 +142,15 @@ final class AccountsTest extends FeatureTestCase
         ]);
         self::assertNull(Workshop::query()->where('name', 'Sluice Row')->first());
         self::assertGuest();
+    }
+
+    /** @return string the link that is handed over */
+    private function invite(string $email): string
+    {
+        $this->actingAs($this->wren)->post('/shop/people', [
+            'person_name' => 'Idris', 'person_email' => $email, 'person_role' => 'maker',
+        ])->assertSessionHasNoErrors();
+
+        return (string) session('link');
     }
 }

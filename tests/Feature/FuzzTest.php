@@ -151,7 +151,7 @@ final class FuzzTest extends FeatureTestCase
             ],
             'people.store' => [
                 'person_name' => 'Idris', 'person_email' => 'idris'.mt_rand(1, 9999).'@example.test',
-                'person_password' => 'heron-on-the-wharf', 'person_role' => 'maker',
+                'person_role' => ['maker', 'reader'][mt_rand(0, 1)],
             ],
             'abrasives.store', 'abrasives.update' => ['grit' => 'P220', 'discs' => '4'],
             'tins.update', 'tins.edit' => [

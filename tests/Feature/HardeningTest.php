@@ -494,7 +494,7 @@ final class HardeningTest extends FeatureTestCase
         )->assertForbidden();
         $idris = $wren->workshop->users()->where('role', 'maker')->firstOrFail();
         $this->delete(route('people.destroy', $idris))->assertForbidden();
-        $this->get('/shop/you')->assertOk()->assertSee('stay as they are');
+        $this->get('/shop/you/sign-in')->assertOk()->assertSee('stay as they are');
         $this->get('/shop/hands')->assertOk()->assertSee('Idris')->assertDontSee('Take out');
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\SignIn;
 use App\Models\User;
 use Illuminate\Support\Facades\Auth;
 
@@ -116,15 +117,9 @@ final class PeopleTest extends FeatureTestCase
 
     public function test_a_maker_may_log_but_not_change_the_shop(): void
     {
-        $this->post(
-            '/shop/people',
-            [
-                'person_name' => 'Idris', 'person_email' => 'idris@example.test', 'person_password' => 'ten-characters',
-                'person_role' => 'maker',
-            ],
-        )->assertSessionHasNoErrors();
-        $idris = User::query()->where('email', 'idris@example.test')->firstOrFail();
-        self::assertSame($this->shop->id, $idris->workshop_id);
+        $idris = $this->shop->users()->create([
+            'name' => 'Idris', 'email' => 'idris@example.test', 'password' => 'ten-characters', 'role' => 'maker',
+        ]);
         $piece = $this->bowl();
         $this->flushSession()->actingAs($idris);
         $this->work($piece, 'body/mount');
@@ -167,6 +162,16 @@ final class PeopleTest extends FeatureTestCase
         $this->put("/shelf/abrasives/{$other->abrasives()->value('id')}", ['discs' => 1])->assertNotFound();
         $this->delete("/shelf/abrasives/{$other->abrasives()->value('id')}")->assertNotFound();
         $this->delete("/shop/people/{$other->users()->value('id')}")->assertNotFound();
+        $this->put("/shop/people/{$other->users()->value('id')}", ['role' => 'owner'])->assertNotFound();
+        $invitation = $other->invitations()->create([
+            'name' => 'Tern', 'email' => 'tern@example.test', 'role' => 'maker', 'token' => 'x', 'ends_at' => now(),
+        ]);
+        $this->delete("/shop/invitations/$invitation->id")->assertNotFound();
+        $signIn = SignIn::query()->create([
+            'user_id' => $other->users()->value('id'), 'agent' => '', 'address' => '', 'is_remembered' => false,
+            'began_at' => now(), 'seen_at' => now(),
+        ]);
+        $this->delete("/shop/you/sign-ins/$signIn->id")->assertNotFound();
         foreach (['/bench', '/pieces', '/weeks', '/calendar.ics'] as $page) {
             $this->get($page)->assertOk()->assertDontSee('Secret bowl');
         }

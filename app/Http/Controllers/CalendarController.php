@@ -20,7 +20,7 @@ class CalendarController extends Controller
     public function subscription(string $token, CalendarFeed $feed): Response
     {
         $user = User::query()->where('calendar_token', $token)->first();
-        abort_if($user === null || ! hash_equals($user->calendar_token, $token), 404);
+        abort_if($user === null || $user->isReader() || ! hash_equals($user->calendar_token, $token), 404);
 
         return $this->calendar($feed->of($user), false);
     }

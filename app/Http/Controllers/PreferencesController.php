@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\ChangePassword;
 use App\Http\Requests\SavePreferences;
 use App\Models\Kept\Choices;
 use App\View\FirstVisit;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
 
 class PreferencesController extends Controller
@@ -24,7 +22,9 @@ class PreferencesController extends Controller
         ]);
         unset($typed['own_time_zone'], $typed['quiet_from'], $typed['quiet_until']);
         $had = $this->user($request)->preferences;
-        $more += array_filter(['tone' => $this->user($request)->prefers('tone'), 'visit' => $had->of('visit')]);
+        $more += array_filter(
+            ['tone' => $had->of('tone'), 'letters' => $had->of('letters'), 'visit' => $had->of('visit')],
+        );
         $this->user($request)->update(['preferences' => new Choices($typed + $more)]);
 
         return back()->with('said', say('http.preferences.saved-you'));
@@ -40,15 +40,5 @@ class PreferencesController extends Controller
 
         return FirstVisit::of($user) === null
             ? back()->with('said', say('http.preferences.visit-over')) : back();
-    }
-
-    public function password(ChangePassword $request): RedirectResponse
-    {
-        $typed = $request->validated();
-        $this->user($request)->update(['password' => $typed['password']]);
-        Auth::logoutOtherDevices($typed['password']);
-        $request->session()->regenerate();
-
-        return back()->with('said', say('http.preferences.your-password-changed-every'));
     }
 }

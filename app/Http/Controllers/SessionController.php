@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SignIn;
+use App\Models\AuditKind;
 use App\Models\User;
+use App\People\Audit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,16 +22,25 @@ class SessionController extends Controller
         return view('auth.sign-in');
     }
 
-    public function store(SignIn $request): RedirectResponse
+    public function store(SignIn $request, Audit $audit): RedirectResponse
     {
         $typed = $request->validated();
         $user = $this->withAddress($typed['email']);
         // An unknown address takes as long as a wrong password.
         $right = Hash::check($typed['password'], $user->password ?? $this->nobodysHash());
         if ($user === null || ! $right) {
+            $user === null ? null : $audit->note($user, AuditKind::PasswordRefused);
             throw ValidationException::withMessages([
                 'email' => say('http.session.no-one-here-signs'),
             ]);
+        }
+        if ($user->hasSecondStep()) {
+            $request->session()->put(CodeController::KEY, [
+                'user' => $user->id, 'remember' => $request->boolean('remember'),
+                'until' => now()->addMinutes(CodeController::MINUTES)->getTimestamp(),
+            ]);
+
+            return redirect()->route('code');
         }
         Auth::login($user, $request->boolean('remember'));
         $request->session()->regenerate();

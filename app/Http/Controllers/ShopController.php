@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\InvitePerson;
 use App\Http\Requests\SaveRates;
 use App\Http\Requests\SaveShop;
 use App\Jobs\DeriveRack;
+use App\Models\AuditKind;
 use App\Models\PieceState;
-use App\Models\Role;
-use App\Models\User;
+use App\People\Audit;
 use App\Planning\Planner;
 use App\Planning\ShopMapper;
 use App\View\SafetyPage;
@@ -20,10 +19,7 @@ use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
-use Illuminate\Validation\ValidationException;
 
 class ShopController extends Controller
 {
@@ -62,54 +58,21 @@ class ShopController extends Controller
         return back()->with('said', say('http.sale.rates'));
     }
 
-    public function update(SaveShop $request, Planner $planner, Show $show): RedirectResponse
+    public function update(SaveShop $request, Planner $planner, Show $show, Audit $audit): RedirectResponse
     {
         $workshop = $this->workshop($request);
         $changes = $request->changes($show);
         $planner->apply($workshop, fn (): bool => $workshop->update($changes));
+        $audit->note($this->user($request), AuditKind::ShopChanged);
         DeriveRack::dispatch($workshop->id);
 
         return back()->with('said', say('http.shop.saved-every-date-worked'));
     }
 
-    public function invite(InvitePerson $request): RedirectResponse
-    {
-        $typed = $request->validated();
-        $this->adding($request, 'person_email', fn () => $this->workshop($request)->users()->create([
-            'name' => $typed['person_name'], 'email' => $typed['person_email'],
-            'password' => $typed['person_password'], 'role' => $typed['person_role'],
-        ]));
-
-        return back()->with(
-            'said', say('http.shop.can-sign-now-tell', ['personName' => $typed['person_name']]),
-        );
-    }
-
-    public function remove(Request $request, User $person): RedirectResponse
-    {
-        Gate::authorize('change-people');
-        if ($person->is($request->user())) {
-            throw ValidationException::withMessages(['person' => say('http.shop.you-cannot-take-yourself')]);
-        }
-        $workshop = $this->workshop($request);
-        DB::transaction(function () use ($request, $person, $workshop): void {
-            $workshop->lock();
-            // Two owners may take each other out at once: the second is one no more.
-            $stays = $workshop->users()->whereKey($this->user($request)->id)->where('role', Role::Owner)->exists();
-            if (! $stays) {
-                throw ValidationException::withMessages(
-                    ['person' => say('http.shop.you-no-longer-owner')],
-                );
-            }
-            $workshop->users()->whereKey($person->id)->delete();
-        });
-
-        return back()->with('said', say('http.shop.can-no-longer-sign', ['person' => $person->name]));
-    }
-
-    public function renewCalendar(Request $request): RedirectResponse
+    public function renewCalendar(Request $request, Audit $audit): RedirectResponse
     {
         $this->user($request)->forceFill(['calendar_token' => Str::random(48)])->save();
+        $audit->note($this->user($request), AuditKind::CalendarRenewed);
 
         return back()->with('said', say('http.shop.your-calendar-new-address'));
     }

@@ -23,10 +23,6 @@ class InvitePerson extends FormRequest
         return [
             'person_name' => ['required', 'string', 'max:120'],
             'person_email' => ['required', 'string', 'email', 'ascii', 'max:190', 'unique:users,email'],
-            'person_password' => ['required', 'string', new FitPassword([
-                $this->user()?->workshop->name, $this->string('person_name')->toString(),
-                $this->string('person_email')->toString(), $this->string('person_email')->before('@')->toString(),
-            ])],
             'person_role' => ['required', Rule::enum(Role::class)],
         ];
     }

@@ -14,8 +14,8 @@ class SavePreferences extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        // A page that was open before there was a tone sends none.
-        $must = fn (string $key): string => $key === 'tone' ? 'sometimes' : 'required';
+        // A page that was open before there were tones or letters sends none.
+        $must = fn (string $key): string => in_array($key, ['tone', 'letters'], true) ? 'sometimes' : 'required';
         $keys = array_keys(User::PREFERENCES);
 
         return array_combine($keys, array_map(

@@ -32,7 +32,8 @@
                 >
                 <button class="press press-main w-full">Sign in</button>
             </form>
-            <p class="mt-4"><a href="{{ route('register') }}">Register a workshop of your own</a></p>
+            <p class="mt-4"><a href="{{ route('forgotten') }}">Forgotten password?</a></p>
+            <p class="mt-2"><a href="{{ route('register') }}">Register a workshop of your own</a></p>
             <form method="post" action="{{ route('demo') }}" class="mt-8 border-t border-rule pt-5">
                 @csrf
                 <p class="mb-2">

@@ -13,7 +13,7 @@
     <meta name="theme-color" content="#f5f0e4" media="(prefers-color-scheme: light)" />
     <meta name="theme-color" content="#171510" media="(prefers-color-scheme: dark)" />
     <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml" />
-    @auth
+    @if ($me !== null && ! $me->isReader())
         <meta
             name="alive"
             content="{{ route('plan') }}"
@@ -24,7 +24,7 @@
             data-quiet="{{ $me->quietHours() }}"
             data-zone="{{ $me->timeZone() }}"
         />
-    @endauth
+    @endif
     <meta name="lines" content="{{ json_encode(lines('scripts')) }}" />
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
@@ -36,7 +36,8 @@
                 >Honest Grain</a
             >
             <nav aria-label="Main" class="tabs">
-                @foreach (lines('view.show.sections') as $path => $label)
+                @php($sections = $me->isReader() ? lines('view.show.sections-reader') : lines('view.show.sections'))
+                @foreach ($sections as $path => $label)
                     <a
                         href="{{ route($path === 'pieces' ? 'pieces.index' : $path) }}"
                         class="pb-2"
@@ -47,7 +48,9 @@
             </nav>
             <div class="faint small ml-auto flex items-baseline gap-5 pb-2">
                 <span>{{ $show->whereAndWhen($me->workshop) }}</span>
-                <a data-find href="{{ route('find') }}" aria-keyshortcuts="/">Find</a>
+                @if (! $me->isReader())
+                    <a data-find href="{{ route('find') }}" aria-keyshortcuts="/">Find</a>
+                @endif
                 <a href="{{ route('help') }}" class="max-sm:hidden">Help</a>
                 <form method="post" action="{{ route('logout') }}">
                     @csrf
@@ -80,6 +83,7 @@
                     <button class="quiet" form="take-back">Take it back</button>
                 @endif
             </p>
+            <x-leaving />
             <x-first-visit />
             @inject('shown', 'App\View\ShownErrors')
             @php($others = $shown->others($errors))

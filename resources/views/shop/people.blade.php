@@ -58,7 +58,32 @@
             @foreach ($page->users as $person)
                 <tr>
                     <td><b>{{ $person->name }}</b><br /><span class="faint small">{{ $person->email }}</span></td>
-                    <td>{{ say("models.role.{$person->role->value}") }}</td>
+                    <td>
+                        @can('change-people')
+                            @if ($person->is($me))
+                                {{ say("models.role.{$person->role->value}") }}
+                            @else
+                                <form
+                                    method="post"
+                                    action="{{ route('people.update', $person) }}"
+                                    class="flex items-baseline gap-3"
+                                >
+                                    @csrf
+                                    @method('put')
+                                    <x-choose
+                                        name="role"
+                                        aria-label="May: {{ $person->name }}"
+                                        :options="lines('models.role')"
+                                        :chosen="$person->role->value"
+                                        :is-wide="false"
+                                    />
+                                    <button class="quiet" aria-label="Save: {{ $person->name }}">Save</button>
+                                </form>
+                            @endif
+                        @else
+                            {{ say("models.role.{$person->role->value}") }}
+                        @endcan
+                    </td>
                     <td class="n">
                         @can('change-people')
                             @if (! $person->is($me))
@@ -78,8 +103,46 @@
             @endforeach
         </tbody>
     </table>
+    @if (session('link'))
+        <div class="note mt-2">
+            <p>They can also be handed this link. It is shown once.</p>
+            <input class="mt-1 w-full" readonly aria-label="Link to join" value="{{ session('link') }}" />
+        </div>
+    @endif
     @can('change-people')
-        <x-disclosure label="Add a sign-in" :open="$errors->has('person_email')" class="mt-2">
+        @if ($page->invitations->isNotEmpty())
+            <h3 class="mt-4">Invited</h3>
+            <table class="mt-1">
+                <tbody>
+                    @foreach ($page->invitations as $invitation)
+                        <tr>
+                            <td>
+                                <b>{{ $invitation->name }}</b><br /><span
+                                    class="faint small"
+                                    >{{ $invitation->email }}</span
+                                >
+                            </td>
+                            <td>{{ say("models.role.{$invitation->role->value}") }}</td>
+                            <td>{{ $page->until($invitation, $show) }}</td>
+                            <td class="n">
+                                <form method="post" action="{{ route('invitations.destroy', $invitation) }}">
+                                    @csrf
+                                    @method('delete')
+                                    <button class="quiet" aria-label="Withdraw: {{ $invitation->name }}">
+                                        Withdraw
+                                    </button>
+                                </form>
+                            </td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        @endif
+        <x-disclosure
+            label="Invite somebody"
+            :open="$errors->hasAny(['person_name', 'person_email', 'person_role'])"
+            class="mt-2"
+        >
             <form method="post" action="{{ route('people.store') }}" class="mt-2 grid grid-cols-2 gap-x-8">
                 @csrf
                 <x-field name="person_name" label="Name"
@@ -88,17 +151,14 @@
                 <x-field name="person_email" label="E-mail"
                     ><input class="w-full" type="email" name="person_email" value="{{ old('person_email') }}" required
                 /></x-field>
-                <x-field name="person_password" label="First password"
-                    ><input class="w-full" type="password" name="person_password" autocomplete="new-password" required
-                /></x-field>
                 <x-field name="person_role" label="May"
-                    ><select class="w-full" name="person_role">
-                        <option value="maker">plan and log work</option>
-                        <option value="owner">do that, and change the shop</option>
-                    </select></x-field
-                >
-                <p><button class="press">Add</button></p>
+                    ><x-choose name="person_role" :options="lines('view.workers-page.may')" chosen="maker"
+                /></x-field>
+                <p class="self-center"><button class="press">Invite</button></p>
             </form>
         </x-disclosure>
+    @endcan
+    @can('run-shop')
+        <p class="mt-4"><a href="{{ route('audit') }}">What was done with sign-ins</a></p>
     @endcan
 </x-shop>

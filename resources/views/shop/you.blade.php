@@ -1,5 +1,6 @@
 <x-shop tab="you" title="You" class="max-w-5xl">
     <h1>For you</h1>
+    <p class="faint mt-1">Name, address, password, second step: <a href="{{ route('account') }}">your sign-in</a></p>
     <form method="post" action="{{ route('preferences') }}" class="mt-3 grid grid-cols-2 gap-x-8">
         @csrf
         @method('put')
@@ -36,65 +37,40 @@
                     value="{{ old('quiet_until', substr($me->quietHours(), 6)) }}"
             /></x-field>
         </div>
+        @if ($me->prefers('letters') !== 'none' && $me->email_verified_at === null)
+            <p class="note col-span-2">
+                No letter comes until your address is confirmed: <a href="{{ route('account') }}">your sign-in</a>
+            </p>
+        @endif
         <p class="flex flex-wrap items-center gap-4 self-center">
             <button class="press">Save for me</button>
             <button type="button" class="quiet" data-tone>Try the tone</button>
         </p>
     </form>
-    <h2 class="mt-5">Password</h2>
-    @cannot('change-password')
-        <p class="note">
-            The demo's sign-in is known to everybody, so its people and passwords stay as they are. Register a workshop
-            of your own to choose yours.
+    @if (! $me->isReader())
+        <h2 class="mt-5">Calendar</h2>
+        <p class="mt-1 small">
+            Your calendar program can follow this private address of yours; windows that close ring an hour before.
+            Whoever has the address can read the plan; it ends when you leave the workshop.
         </p>
-    @else
-        <form method="post" action="{{ route('password') }}" class="mt-2 grid grid-cols-2 gap-x-8">
-            @csrf
-            @method('put')
-            <x-field name="current_password" label="Now"
-                ><input
-                    class="w-full"
-                    type="password"
-                    name="current_password"
-                    autocomplete="current-password"
-                    required /></x-field
-            ><span></span>
-            <x-field name="password" label="New, ten characters or more"
-                ><input class="w-full" type="password" name="password" autocomplete="new-password" required
-            /></x-field>
-            <x-field name="password_confirmation" label="New, again"
-                ><input
-                    class="w-full"
-                    type="password"
-                    name="password_confirmation"
-                    autocomplete="new-password"
-                    required
-            /></x-field>
-            <p><button class="press">Change it</button></p>
-        </form>
-    @endcannot
-    <h2 class="mt-5">Calendar</h2>
-    <p class="mt-1 small">
-        Your calendar program can follow this private address of yours; windows that close ring an hour before. Whoever
-        has the address can read the plan; it ends when you leave the workshop.
-    </p>
-    <p class="mt-2">
-        <input
-            class="w-full"
-            readonly
-            aria-label="Private calendar address"
-            value="{{ route('calendar.subscription', $me->calendar_token) }}"
-        />
-    </p>
-    <div class="mt-2 flex items-baseline gap-5">
-        <a href="{{ route('calendar.file') }}">Calendar file</a>
-        <form
-            method="post"
-            action="{{ route('calendar.renew') }}"
-            data-ask="Make a new address? The old one stops answering at once."
-        >
-            @csrf
-            <button class="quiet">Make a new address</button>
-        </form>
-    </div>
+        <p class="mt-2">
+            <input
+                class="w-full"
+                readonly
+                aria-label="Private calendar address"
+                value="{{ route('calendar.subscription', $me->calendar_token) }}"
+            />
+        </p>
+        <div class="mt-2 flex items-baseline gap-5">
+            <a href="{{ route('calendar.file') }}">Calendar file</a>
+            <form
+                method="post"
+                action="{{ route('calendar.renew') }}"
+                data-ask="Make a new address? The old one stops answering at once."
+            >
+                @csrf
+                <button class="quiet">Make a new address</button>
+            </form>
+        </div>
+    @endif
 </x-shop>

@@ -1,0 +1,34 @@
+<x-layout title="New password">
+    <div class="mx-auto max-w-md px-4 sm:px-[40px] pt-[9vh]">
+        <h1>New password</h1>
+        <form method="post" action="{{ route('password.update') }}" class="mt-4">
+            @csrf
+            @method('put')
+            <input type="hidden" name="token" value="{{ $token }}" />
+            <x-field name="email" label="E-mail"
+                ><input
+                    class="w-full"
+                    type="email"
+                    name="email"
+                    value="{{ old('email', $email) }}"
+                    required
+                    autocomplete="username"
+            /></x-field>
+            <x-field
+                name="password"
+                label="New password"
+                hint="Ten characters or more; a few words are easier than signs."
+                ><input class="w-full" type="password" name="password" required autocomplete="new-password"
+            /></x-field>
+            <x-field name="password_confirmation" label="New password again"
+                ><input
+                    class="w-full"
+                    type="password"
+                    name="password_confirmation"
+                    required
+                    autocomplete="new-password"
+            /></x-field>
+            <button class="press press-main">Save it</button>
+        </form>
+    </div>
+</x-layout>
