@@ -26,7 +26,7 @@ php_has() { php -m 2>/dev/null | tr 'A-Z' 'a-z' | grep -qx "$1"; }
 missing_packages() {
     local ext
     command -v php >/dev/null || echo php8.2-cli
-    for ext in intl mbstring xml curl; do php_has "$ext" || echo "php8.2-$ext"; done
+    for ext in intl mbstring xml curl zip; do php_has "$ext" || echo "php8.2-$ext"; done
     php_has pdo_mysql || echo php8.2-mysql
     php_has gd || echo php8.2-gd
     php_has 'zend opcache' || echo php8.2-opcache

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AbrasiveController;
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\AlongController;
 use App\Http\Controllers\AuditController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BlankFlawController;
@@ -371,6 +372,11 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::get('shop/safety', [ShopController::class, 'safety'])->name('safety');
     Route::get('shop/sheets', [ShopController::class, 'sheets'])->name('sheets');
     Route::get('shop/you', [ShopController::class, 'you'])->name('you');
+    Route::get('shop/along', [AlongController::class, 'show'])->can('run-shop')->name('along');
+    Route::middleware('throttle:costly')->group(function (): void {
+        Route::get('shop/along/all.zip', [AlongController::class, 'pack'])->can('run-shop')->name('along.pack');
+        Route::post('shop/along', [AlongController::class, 'bring'])->name('along.bring');
+    });
     Route::put('shop', [ShopController::class, 'update'])->name('shop.update');
     Route::put('shop/rates', [ShopController::class, 'rates'])->can('run-shop')->name('rates');
     Route::post('shop/people', [InvitationController::class, 'store'])->middleware('throttle:invite')

@@ -61,6 +61,31 @@ final readonly class Photos
         return $name;
     }
 
+    /** @return list<string> files of all of a workshop, by name */
+    public function all(int $workshop): array
+    {
+        return glob($this->folder($workshop).'/*.jpg') ?: [];
+    }
+
+    /** One that was taken along, under the name that rows have for it; false where it is no picture. */
+    public function bring(Workshop $workshop, string $file, string $name): bool
+    {
+        $folder = $this->folder($workshop->id);
+        if (! is_dir($folder) && ! @mkdir($folder, 0700, true) && ! is_dir($folder)) {
+            return false;
+        }
+        try {
+            $this->fit($file, "$name.jpg");
+            $this->shrinker->shrink($file, "$folder/$name.jpg", "$name.jpg");
+        } catch (UnfitPicture) {
+            $this->forget($workshop->id, $name);
+
+            return false;
+        }
+
+        return true;
+    }
+
     /** The file of an entry's photograph; null where it has none. */
     public function of(LogEntry $entry): ?string
     {
@@ -113,14 +138,20 @@ final readonly class Photos
     /** @throws UnfitPicture */
     private function checked(Workshop $workshop, UploadedFile $file): void
     {
-        PictureFile::at($file->getPathname(), $file->getClientOriginalName())->check(
-            $file->getClientOriginalName(), config('photos.most_megapixels'), config('photos.decoding.megabytes') / 2,
-        );
+        $this->fit($file->getPathname(), $file->getClientOriginalName());
         $most = config('photos.most_megabytes_a_workshop');
         $kept = array_sum(array_map(filesize(...), glob($this->folder($workshop->id).'/*.jpg') ?: []));
         if ($kept > $most * 1e6) {
             throw UnfitPicture::full($most);
         }
+    }
+
+    /** @throws UnfitPicture */
+    private function fit(string $path, string $called): void
+    {
+        PictureFile::at($path, $called)->check(
+            $called, config('photos.most_megapixels'), config('photos.decoding.megabytes') / 2,
+        );
     }
 
     private function folder(int $workshop): string

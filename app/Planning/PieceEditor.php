@@ -159,8 +159,8 @@ final readonly class PieceEditor
         return $piece;
     }
 
-    /** @return array<string, mixed> */
-    private function columns(CorePiece $core): array
+    /** @return array<string, mixed> what of it stands in columns, with what follows from it */
+    public function columns(CorePiece $core): array
     {
         $drawing = Assembly::of($core, substr(hash('xxh128', $core->encoded()), 0, 8));
 

@@ -340,8 +340,8 @@ final readonly class Rack
         );
     }
 
-    /** @return array<string, mixed> */
-    private function columns(Workshop $workshop, Document $document): array
+    /** @return array<string, mixed> what of it stands in columns, with what follows from it */
+    public function columns(Workshop $workshop, Document $document): array
     {
         $core = CoreBlank::read($document);
         $profile = $core->checked();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Along\Packer;
 use App\Database\Collision;
 use App\Database\PatientConnection;
 use App\Http\Controllers\CodeController;
@@ -71,6 +72,7 @@ class AppServiceProvider extends ServiceProvider
             version: config()->string('app.version'), photos: config()->string('photos.path'),
             metricsToken: (string) config('app.metrics_token'),
         ));
+        $this->app->when(Packer::class)->needs('$version')->giveConfig('app.version');
         $this->app->scoped(ShownErrors::class);
         $this->app->scoped(RouteStore::class);
         $this->app->scoped(TermLinks::class);

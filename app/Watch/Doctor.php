@@ -14,7 +14,7 @@ use Throwable;
 /** Looks an installation over: what is wrong with it comes with what mends it (`lang/en/admin.php`). */
 final readonly class Doctor
 {
-    private const EXTENSIONS = ['curl', 'gd', 'intl', 'mbstring', 'pdo_mysql', 'xml', 'zend opcache'];
+    private const EXTENSIONS = ['curl', 'gd', 'intl', 'mbstring', 'pdo_mysql', 'xml', 'zend opcache', 'zip'];
 
     /** Clocks of app and database further apart than this put a step before the one that it follows. */
     private const MOST_APART_SECONDS = 5.0;

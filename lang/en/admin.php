@@ -5,6 +5,8 @@ declare(strict_types=1);
 // What bin/admin says to whoever runs this installation.
 return [
     'nobody' => 'Nobody signs in as “{email}”; bin/admin workshops lists who owns what.',
+    'no-workshop' => 'There is no workshop {number}; bin/admin workshops lists them.',
+    'taken' => '{workshop} is in {file}, {megabytes} MB.',
     'password-is' => 'Password: {password}',
     'password-new' => '{name} has a new password and is signed out everywhere. It is shown once:',
     'owner' => [

@@ -261,10 +261,16 @@ return [
     ],
     'invitation' => [
         'sent' => '{name} is invited; a letter is on its way to {email}.',
+        'by-hand' => '{name} is invited. This installation sends no letters: hand them the link.',
         'withdrawn' => 'The invitation of {name} no longer counts.',
         'no-more' => 'This invitation no longer counts. Ask whoever sent it for another.',
         'signs-in-already' => 'Somebody signs in with this address already.',
         'joined' => 'Welcome to {workshop}.',
+    ],
+    'along' => [
+        'brought' => '{pieces} {pieces?piece:pieces}, {entries} {entries?entry:entries} of the log and {photos} '
+            .'{photos?photograph:photographs} are here.',
+        'too-large' => 'The file is too large; a page takes up to {megabytes} MB, bin/admin bring takes more.',
     ],
     'leaving' => [
         'last-owner' => 'Nobody else runs this workshop. Make somebody an owner first, or delete the workshop.',

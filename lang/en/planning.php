@@ -65,4 +65,17 @@ return [
         'meter' => 'Moisture meter',
         'scale' => 'Scale',
     ],
+    'along' => [
+        'no-archive' => 'This file is no workshop that was taken along.',
+        'other-version' => 'This file is of another version of the format; this program reads version 1.',
+        'too-large' => 'This file holds more than a workshop can.',
+        'damaged' => 'The file is damaged: {path} is not what its list says.',
+        'missing' => 'The file is not whole: {path} is missing.',
+        'no-row' => '{path}, line {line} is no row.',
+        'not-so' => '{path}, line {line}: {column} cannot be read.',
+        'points-nowhere' => '{path}, line {line}: {column} names a row that is not there.',
+        'not-kept' => '{path}, line {line} cannot be kept.',
+        'unreadable' => '{path}, line {line}: {why}',
+        'not-empty' => 'There is work in this workshop. Bring the file into an empty one.',
+    ],
 ];

@@ -785,6 +785,7 @@ return [
         'foot' => 'Foot (a handle\'s ferrule)',
         'sections-reader' => [
             'dates' => 'Dates',
+            'you' => 'You',
         ],
         'sections' => [
             'bench' => 'Bench',

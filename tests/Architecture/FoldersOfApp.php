@@ -20,6 +20,7 @@ final class FoldersOfApp
         'Models' => [],
         'People' => ['Models', 'Pictures'],
         'Watch' => ['Models'],
+        'Along' => ['Models', 'Pictures', 'Planning'],
         'Language' => [],
         'Figures' => ['Models'],
         'Pictures' => ['Models'],
@@ -29,8 +30,8 @@ final class FoldersOfApp
         'View' => ['Models', 'Figures'],
         'Demo' => ['Models', 'Pictures', 'Planning'],
         'Jobs' => ['Models', 'Planning'],
-        'Console' => ['Models', 'Planning', 'Demo', 'Jobs', 'Language', 'People', 'View', 'Watch'],
-        'Http' => ['Models', 'Figures', 'Pictures', 'Planning', 'View', 'Demo', 'Jobs', 'People', 'Watch'],
+        'Console' => ['Models', 'Planning', 'Demo', 'Jobs', 'Language', 'People', 'View', 'Watch', 'Along'],
+        'Http' => ['Models', 'Figures', 'Pictures', 'Planning', 'View', 'Demo', 'Jobs', 'People', 'Watch', 'Along'],
     ];
 
     /** @return iterable<string, Rule> one for each folder */

@@ -90,6 +90,7 @@ export const PAGES = [
     '/shop/you/sign-in',
     '/shop/people/record',
     '/dates',
+    '/shop/along',
     '/forgotten',
     '/shop/climate',
     '/shop/lathe',

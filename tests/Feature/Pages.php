@@ -18,7 +18,7 @@ final class Pages
         '/bench', '/pieces', '/pieces/create', '/weeks', '/weeks/try', '/weeks/promise', '/weeks/sheet',
         '/shop/hands', '/rack', '/rack/new', '/rack/weigh', '/rack/labels',
         '/shelf', '/swatches', '/shop', '/shop/safety', '/shop/sheets', '/shop/you',
-        '/shop/you/sign-in', '/shop/people/record', '/dates',
+        '/shop/you/sign-in', '/shop/people/record', '/dates', '/shop/along',
         '/shop/climate', '/shop/lathe', '/shop/instruments', '/shop/learnt',
         '/log', '/lab', '/shelf/count', '/shelf/mixes', '/shelf/woods', '/shelf/sizes', '/swatches/new',
         '/shelf/tin?product=Hard-wax%20oil', '/rack/for', '/rack/weights', '/empty', '/recipes',

@@ -14,6 +14,7 @@ use App\People\SignIns;
 use App\People\Totp;
 use App\View\AccountPage;
 use App\View\Show;
+use App\Watch\MailProbe;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,7 +27,7 @@ class AccountController extends Controller
     {
     }
 
-    public function show(Request $request, SignIns $signIns, Show $show): View
+    public function show(Request $request, SignIns $signIns, Show $show, MailProbe $mail): View
     {
         $user = $this->user($request);
 
@@ -34,6 +35,7 @@ class AccountController extends Controller
             'page' => new AccountPage($user, $signIns->current(), Totp::address(
                 (string) $user->second_secret, config()->string('app.name'), $user->email,
             ), $show),
+            'sends' => ! $mail->isKeptInLog(),
         ]);
     }
 

@@ -10,6 +10,7 @@ use App\Models\AuditKind;
 use App\Models\User;
 use App\People\Audit;
 use App\People\Letters;
+use App\Watch\MailProbe;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,9 +21,9 @@ use Illuminate\Validation\ValidationException;
 /** A forgotten password: a letter with a link, which counts for an hour and once. */
 class ForgottenController extends Controller
 {
-    public function create(): View
+    public function create(MailProbe $mail): View
     {
-        return view('auth.forgotten');
+        return view('auth.forgotten', ['sends' => ! $mail->isKeptInLog()]);
     }
 
     /** Whether anybody signs in with that address is not told. */

@@ -12,6 +12,7 @@ use App\Models\Kept\Choices;
 use App\Models\User;
 use App\People\Audit;
 use App\People\Letters;
+use App\Watch\MailProbe;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,7 +29,7 @@ class InvitationController extends Controller
     }
 
     /** Invited again, they have one link: the last. */
-    public function store(InvitePerson $request, Letters $letters): RedirectResponse
+    public function store(InvitePerson $request, Letters $letters, MailProbe $mail): RedirectResponse
     {
         $typed = $request->validated();
         $user = $this->user($request);
@@ -41,7 +42,8 @@ class InvitationController extends Controller
         $letters->invited($invitation, $token, $user);
 
         return back()->with([
-            'said' => say('http.invitation.sent', ['name' => $invitation->name, 'email' => $invitation->email]),
+            'said' => $mail->isKeptInLog() ? say('http.invitation.by-hand', ['name' => $invitation->name])
+                : say('http.invitation.sent', ['name' => $invitation->name, 'email' => $invitation->email]),
             'link' => route('join', $token),
         ]);
     }

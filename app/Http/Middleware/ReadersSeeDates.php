@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Session\Store;
 use Symfony\Component\HttpFoundation\Response;
 
 /** A reader sees what is ready when, help, and what is their own. */
@@ -23,6 +24,10 @@ class ReadersSeeDates
             return $next($request);
         }
         if ($request->routeIs('bench')) {
+            $session = $request->session();
+            assert($session instanceof Store);
+            $session->reflash();
+
             return redirect()->route('dates');
         }
         // A page that anybody may open is theirs as well.

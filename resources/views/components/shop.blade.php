@@ -3,7 +3,8 @@
 <x-layout :$title section="shop">
     <div @class(['page', 'hands' => $isForGloves])>
         <nav aria-label="Shop" class="tabs no-print mb-5">
-            @foreach ($me->isReader() ? lines('pages.shop.subjects-reader') : lines('pages.shop.subjects') as $route => $label)
+            @php($subjects = $me->isReader() ? lines('pages.shop.subjects-reader') : lines('pages.shop.subjects'))
+            @foreach ($subjects as $route => $label)
                 <a href="{{ route($route) }}" @if ($tab === $route) aria-current="page" @endif>{{ $label }}</a>
             @endforeach
         </nav>

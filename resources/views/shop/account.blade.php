@@ -30,7 +30,9 @@
                 <span class="faint">confirmed</span>
             @endif
         </p>
-        @if ($me->email_verified_at === null)
+        @if ($me->email_verified_at === null && ! $sends)
+            <p class="faint">This installation sends no letters, so none can confirm it.</p>
+        @elseif ($me->email_verified_at === null)
             <form method="post" action="{{ route('confirm.again') }}" class="mt-1">
                 @csrf
                 <button class="quiet">Send a letter to confirm it</button>

@@ -84,5 +84,7 @@
             />
             <p><button class="press">Save the costs</button></p>
         </form>
+        <h2 class="mt-5">Everything in one file</h2>
+        <p class="mt-1"><a href="{{ route('along') }}">Take everything along</a></p>
     @endcan
 </x-shop>
