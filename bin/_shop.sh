@@ -166,7 +166,7 @@ database_try() {
         if mariadb --no-defaults --socket="$SOCKET_DIR/db.sock" -uroot -e 'select 1' >/dev/null 2>&1; then
             mariadb --no-defaults --socket="$SOCKET_DIR/db.sock" -uroot -e "create database if not exists honest_grain character set utf8mb4;
                 create user if not exists 'honest_grain'@'127.0.0.1' identified by '$DB_PASSWORD';
-                grant all on honest_grain.* to 'honest_grain'@'127.0.0.1';"
+                grant all on \`honest\\_grain%\`.* to 'honest_grain'@'127.0.0.1';"
             return
         fi
         kill -0 "$DB_PID" 2>/dev/null || return 1

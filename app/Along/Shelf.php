@@ -20,7 +20,7 @@ final readonly class Shelf
 
     /**
      * @param  class-string<Model>|null  $model  that reads its rows
-     * @param  string  $columns  "grit:s price:n?"
+     * @param  string  $columns  "grit:s,price:n?"
      * @param  array<string, string>  $points  columns that hold the number of a row, and of which table
      * @param  string|null  $by  column that holds who did it
      * @param  string  $of  the column that says whose a row is
@@ -34,7 +34,7 @@ final readonly class Shelf
         public string $of = 'workshop_id',
     ) {
         $kinds = [];
-        foreach (explode(' ', $columns) as $column) {
+        foreach (explode(',', $columns) as $column) {
             [$of, $kind] = explode(':', $column);
             $kinds[$of] = $kind;
         }

@@ -17,6 +17,7 @@ use App\Planning\Refused;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use ZipArchive;
@@ -119,6 +120,42 @@ final class AlongTest extends FeatureTestCase
         }
         self::assertGreaterThan(100, $checked);
         app(Photos::class)->forgetAll($demo->id);
+    }
+
+    /** Whoever adds a column decides whether it is taken along, or follows from something, or stays. */
+    public function test_no_column_of_a_workshop_is_forgotten(): void
+    {
+        $follows = [
+            'pieces' => [
+                'name', 'form', 'wood', 'due_at', 'drawing', 'diameter_mm', 'height_mm', 'conflicts', 'ready_at', 'chance',
+                'late', 'route_key', 'once_key',
+            ],
+            'blanks' => [
+                'wood', 'form', 'place', 'drawing', 'drying', 'moisture_percent', 'lost_percent', 'week_percent',
+                'ready_at', 'ready_from', 'ready_until', 'last_mass_g', 'last_weighed_at', 'may_crack',
+            ],
+            'workshop' => [
+                'is_demo', 'is_visit', 'last_seen_at', 'version', 'planned_version', 'planned_at', 'plan_summary',
+                'created_at', 'updated_at', 'closes_at',
+            ],
+            'airs' => ['sensor_key'], 'recipes' => ['once_key'], 'timers' => ['once_key'], 'cups' => ['once_key'],
+            'log_entries' => ['is_sanding', 'press'],
+        ];
+        $taken = [];
+        foreach ([Shelves::workshop(), ...Shelves::all()] as $shelf) {
+            $table = $shelf->name === 'workshop' ? 'workshops' : $shelf->name;
+            $taken[] = $table;
+            self::assertSame([], array_values(array_diff(
+                Schema::getColumnListing($table), array_keys($shelf->columns), array_keys($shelf->points),
+                $follows[$shelf->name] ?? [], [$shelf->by, 'id', 'workshop_id'],
+            )), $table);
+        }
+        $stays = ['users', 'invitations', 'audit_entries', 'planned_steps'];
+        $of = array_filter(
+            array_column(Schema::getTables(Schema::getCurrentSchemaName()), 'name'),
+            fn (string $table): bool => Schema::hasColumn($table, 'workshop_id'),
+        );
+        self::assertSame([], array_values(array_diff($of, $taken, $stays)));
     }
 
     public function test_nothing_is_brought_into_a_workshop_with_work_in_it_and_nothing_of_another_is_taken(): void
