@@ -144,7 +144,8 @@ database_start() {
     for try in 1 2 3 4 5; do
         DB_PORT=${DB_PORT:-$(free_port)}
         [ -d "${SOCKET_DIR:-}" ] || SOCKET_DIR=$(mktemp -d /tmp/honest-grain.XXXXXX)
-        export DB_PORT SOCKET_DIR
+        DB_ADMIN_SOCKET=$SOCKET_DIR/db.sock
+        export DB_PORT SOCKET_DIR DB_ADMIN_SOCKET
         database_try && return 0
         tail -c "+$((before + 1))" "$STATE/database.log" | grep -q 'Bind on TCP/IP port' || break
         before=$(stat -c %s "$STATE/database.log")
@@ -155,10 +156,15 @@ database_start() {
 }
 
 database_try() {
-    local i
+    local i log=()
+    # What is written is kept for two weeks besides, so that a backup can be brought on to any moment after it.
+    if [ "${DB_FLUSH:-1}" = 1 ]; then
+        mkdir -p "$STATE/binlog"
+        log=(--log-bin="$STATE/binlog/log" --binlog-format=ROW --expire-logs-days=14 --max-binlog-size=64M)
+    fi
     PATH=$PATH:/usr/sbin mariadbd --no-defaults --user="$(id -un)" --datadir="$STATE/mysql" --bind-address=127.0.0.1 --port="$DB_PORT" \
         --socket="$SOCKET_DIR/db.sock" --pid-file="$SOCKET_DIR/db.pid" --skip-name-resolve --character-set-server=utf8mb4 \
-        --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit="${DB_FLUSH:-1}" \
+        "${log[@]}" --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit="${DB_FLUSH:-1}" \
         >>"$STATE/database.log" 2>&1 9>&- &
     DB_PID=$!
     echo "$DB_PID" >"$STATE/database.pid"
@@ -237,7 +243,7 @@ write_environment() {
         umask 077
         for name in $(compgen -e); do
             case $name in
-                APP_* | CACHE_* | DB_* | LOG_* | MAIL_* | METRICS_* | PHOTO_* | QUEUE_* | REDIS_* | SESSION_* | TRUSTED_HOSTS)
+                APP_* | BACKUP_* | CACHE_* | DB_* | LOG_* | MAIL_* | METRICS_* | PHOTO_* | QUEUE_* | REDIS_* | SESSION_* | TRUSTED_HOSTS)
                     case $name in APP_CONFIG_CACHE | APP_ROUTES_CACHE | APP_EVENTS_CACHE) continue ;; esac
                     printf '%s=%q\n' "$name" "${!name}"
                     ;;

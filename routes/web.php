@@ -106,7 +106,7 @@ Route::middleware(['guest', KnowVisitor::class])->group(function (): void {
         ->where('token', '[A-Za-z0-9]{1,100}');
     Route::put('forgotten', [ForgottenController::class, 'update'])->middleware('throttle:forgotten')
         ->name('password.update');
-    Route::middleware('throttle:forgotten')->where(['token' => '[A-Za-z0-9]{40}'])->group(function (): void {
+    Route::middleware('throttle:public')->where(['token' => '[A-Za-z0-9]{40}'])->group(function (): void {
         Route::get('join/{token}', [InvitationController::class, 'show'])->name('join');
         Route::post('join/{token}', [InvitationController::class, 'join']);
     });

@@ -3,6 +3,19 @@
         <h1>What is new</h1>
         <p class="faint mt-1">You work with version {{ config('app.version') }}.</p>
         <section class="mt-5">
+            <h2>Version 0.25 <span class="faint small">1 December 2026</span></h2>
+            <ul class="help-list">
+                <li>Invite somebody by a link. A gallery joins as a reader and sees dates only.</li>
+                <li>Choose a new password by letter; confirm your address; change it.</li>
+                <li>A second step when you sign in: a code from an app, or one on paper.</li>
+                <li>See where you are signed in, and sign another browser out.</li>
+                <li>A letter in the evening with what closes tomorrow, or an hour before a window closes.</li>
+                <li>Take everything along in one file, and bring it into another installation.</li>
+                <li>Delete an account or a workshop; for two weeks either can be kept.</li>
+                <li>Owners see what was done with sign-ins.</li>
+            </ul>
+        </section>
+        <section class="mt-5">
             <h2>Version 0.24 <span class="faint small">1 December 2026</span></h2>
             <ul class="help-list">
                 <li>Change a recipe where it stands: grits, marks, coats, ways. Print it on one sheet.</li>
