@@ -127,8 +127,8 @@ final class AlongTest extends FeatureTestCase
     {
         $follows = [
             'pieces' => [
-                'name', 'form', 'wood', 'due_at', 'drawing', 'diameter_mm', 'height_mm', 'conflicts', 'ready_at', 'chance',
-                'late', 'route_key', 'once_key',
+                'name', 'form', 'wood', 'due_at', 'drawing', 'diameter_mm', 'height_mm', 'conflicts', 'ready_at',
+                'chance', 'late', 'route_key', 'once_key',
             ],
             'blanks' => [
                 'wood', 'form', 'place', 'drawing', 'drying', 'moisture_percent', 'lost_percent', 'week_percent',
