@@ -194,6 +194,20 @@ final class SignInTest extends FeatureTestCase
         self::assertTrue(Workshop::query()->whereKey($this->shop->id)->exists());
     }
 
+    public function test_of_two_owners_one_stays(): void
+    {
+        $nell = $this->shop->users()->create([
+            'name' => 'Nell', 'email' => 'nell@example.test', 'password' => self::PASSWORD, 'role' => 'owner',
+        ]);
+        $this->post('/leaving', ['leave_password' => self::PASSWORD])->assertSessionHasNoErrors();
+        $this->flushSession()->actingAs($nell)->post('/leaving', ['leave_password' => self::PASSWORD])
+            ->assertSessionHasErrors('leave_password');
+        // Whoever runs the shop besides has gone meanwhile: then it is not left to nobody.
+        $nell->delete();
+        $this->sweepAfter(Leaving::DAYS + 1);
+        self::assertTrue(User::query()->whereKey($this->wren->id)->exists());
+    }
+
     public function test_a_workshop_ends_after_two_weeks_with_all_that_is_in_it(): void
     {
         Mail::fake();

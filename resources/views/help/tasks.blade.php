@@ -82,12 +82,12 @@
             <li>Say what your <a href="{{ route('equipment') }}">lathe</a> and your holds can do.</li>
             <li>Say how warm and damp the <a href="{{ route('climate') }}">air</a> is, or read it in from a logger.</li>
         </x-task>
-        <x-task title="Work with others" :to="route('workers')" label="Shop, People">
+        <x-task title="Work with others" :to="route('workers')" label="People">
             <li>Invite somebody by a link; it counts for seven days, and once.</li>
             <li>An owner runs the shop, a maker plans and logs, a reader sees dates only.</li>
             <li>A <a href="{{ route('account') }}">second step</a> keeps your sign-in yours.</li>
         </x-task>
-        <x-task title="Take my data with me" :to="route('along')" label="Shop, Hours, Take everything along">
+        <x-task title="Take my data with me" :to="route('along')" label="Take everything along">
             <li>One file holds the whole workshop. Bring it into another installation, or keep it.</li>
             <li>A piece, a recipe and the plan are open files with a description.</li>
             <li>The route and the week are tables for any spreadsheet.</li>
