@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+// For `bin/bench serve`: how two servers of the same app bear what goes wrong. php bin/_serve.php NAME=URL=PIDS…, where
+// PIDS is the process whose children are ended. Prints milliseconds, and how many answers were none.
+
+const MAKERS = 50;
+const SECONDS = 20;
+const PAGES = ['/bench', '/weeks', '/pieces', '/rack'];
+const SLOW = 20;
+const LARGE_BYTES = 12_000_000;
+const ASKED = 40;
+
+/** @param  list<float>  $times */
+function told(array $times, int $bad): string
+{
+    sort($times);
+    $at = fn (float $share): string => $times === [] ? '-'
+        : sprintf('%.0f', 1000 * $times[(int) min(count($times) - 1, floor($share * count($times)))]);
+
+    return sprintf('p50 %5s   p95 %5s   p99 %5s ms   %4d answers   %d none', $at(0.5), $at(0.95), $at(0.99), count($times), $bad);
+}
+
+/** @param  array<int, mixed>  $more */
+function handle(string $url, array $more = []): CurlHandle
+{
+    $curl = curl_init($url);
+    curl_setopt_array($curl, $more + [
+        CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_FOLLOWLOCATION => false, CURLOPT_NOSIGNAL => true,
+    ]);
+
+    return $curl;
+}
+
+function signedIn(string $base): string
+{
+    $curl = handle("$base/sign-in", [
+        CURLOPT_POSTFIELDS => http_build_query(['email' => 'wren@brambleslip.example', 'password' => 'lapwing-on-the-slip']),
+        CURLOPT_HEADER => true,
+    ]);
+    preg_match_all('/^set-cookie: ([^;]+)/mi', (string) curl_exec($curl), $cookies);
+
+    return implode('; ', $cookies[1]);
+}
+
+/**
+ * Makers who look at pages, each with a pause to think.
+ *
+ * @param  Closure(float): void|null  $meanwhile  called with the seconds since it began
+ * @return array{list<float>, int} seconds of each answer, and how many there were none to
+ */
+function makers(string $base, string $cookie, int $count, float $seconds, ?Closure $meanwhile = null): array
+{
+    $multi = curl_multi_init();
+    $began = microtime(true);
+    mt_srand(7);
+    $next = array_map(fn (): float => $began + mt_rand(0, 2000) / 1000, range(1, $count));
+    $running = $times = [];
+    $bad = 0;
+    while (true) {
+        $now = microtime(true);
+        $meanwhile === null ? null : $meanwhile($now - $began);
+        foreach ($next as $maker => $at) {
+            if ($at <= $now && $now - $began < $seconds) {
+                $curl = handle($base.PAGES[mt_rand(0, count(PAGES) - 1)], [CURLOPT_HTTPHEADER => ["Cookie: $cookie"]]);
+                curl_multi_add_handle($multi, $curl);
+                $running[spl_object_id($curl)] = [$maker, $now];
+                $next[$maker] = INF;
+            }
+        }
+        curl_multi_exec($multi, $active);
+        while ($done = curl_multi_info_read($multi)) {
+            [$maker, $at] = $running[spl_object_id($done['handle'])];
+            unset($running[spl_object_id($done['handle'])]);
+            $isGood = curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE) === 200;
+            $isGood ? $times[] = microtime(true) - $at : $bad++;
+            curl_multi_remove_handle($multi, $done['handle']);
+            $next[$maker] = microtime(true) + mt_rand(1000, 3000) / 1000;
+        }
+        if ($running === [] && microtime(true) - $began >= $seconds) {
+            return [$times, $bad];
+        }
+        curl_multi_select($multi, 0.02);
+    }
+}
+
+/** @return array{list<float>, int} of a page that is asked for meanwhile, one after the other */
+function asked(string $base): array
+{
+    $times = [];
+    $bad = 0;
+    for ($i = 0; $i < ASKED; $i++) {
+        $began = microtime(true);
+        $curl = handle("$base/sign-in", [CURLOPT_TIMEOUT => 10]);
+        curl_exec($curl);
+        curl_getinfo($curl, CURLINFO_RESPONSE_CODE) === 200 ? $times[] = microtime(true) - $began : $bad++;
+        usleep(50_000);
+    }
+
+    return [$times, $bad];
+}
+
+/** Clients who send their form a letter at a time. */
+function slowly(string $base): array
+{
+    $host = substr($base, strlen('http://'));
+    $clients = [];
+    for ($i = 0; $i < SLOW; $i++) {
+        $client = stream_socket_client("tcp://$host");
+        fwrite($client, "POST /sign-in HTTP/1.1\r\nHost: $host\r\nContent-Type: application/x-www-form-urlencoded\r\n"
+            ."Content-Length: 4000\r\n\r\nemail=");
+        $clients[] = $client;
+    }
+    usleep(300_000);
+    $told = asked($base);
+    array_map(fclose(...), $clients);
+
+    return $told;
+}
+
+/** Photographs of twelve megabytes on their way, one after the other from four people. */
+function largely(string $base): array
+{
+    $file = tempnam(sys_get_temp_dir(), 'large');
+    file_put_contents($file, random_bytes(LARGE_BYTES));
+    $multi = curl_multi_init();
+    for ($i = 0; $i < 4; $i++) {
+        curl_multi_add_handle($multi, handle("$base/sign-in", [
+            CURLOPT_POSTFIELDS => ['photo' => new CURLFile($file)], CURLOPT_MAX_SEND_SPEED_LARGE => 6_000_000,
+        ]));
+    }
+    $times = [];
+    $bad = 0;
+    do {
+        curl_multi_exec($multi, $active);
+        $began = microtime(true);
+        $curl = handle("$base/sign-in", [CURLOPT_TIMEOUT => 10]);
+        $one = curl_multi_init();
+        curl_multi_add_handle($one, $curl);
+        do {
+            curl_multi_exec($multi, $active);
+            curl_multi_exec($one, $going);
+            curl_multi_select($one, 0.002);
+        } while ($going);
+        curl_getinfo($curl, CURLINFO_RESPONSE_CODE) === 200 ? $times[] = microtime(true) - $began : $bad++;
+    } while ($active && count($times) + $bad < 200);
+    unlink($file);
+
+    return [$times, $bad];
+}
+
+/** @return list<int> */
+function children(int $of): array
+{
+    $found = [];
+    foreach (glob('/proc/[0-9]*/stat') ?: [] as $stat) {
+        $fields = preg_split('/\s+/', (string) preg_replace('/^.*\)\s/', '', (string) @file_get_contents($stat)));
+        if ((int) ($fields[1] ?? 0) === $of) {
+            $found[] = (int) explode('/', $stat)[2];
+        }
+    }
+
+    return $found;
+}
+
+foreach (array_slice($argv, 1) as $n => $server) {
+    // So many pages a minute are one person's share, whichever server answers.
+    sleep($n === 0 ? 0 : 61);
+    [$name, $base, $parent] = explode('=', $server);
+    $cookie = signedIn($base);
+    makers($base, $cookie, 4, 3.0);
+    $at = 1.0;
+    $killed = 0;
+    $had = count(children((int) $parent));
+    $kill = function (float $since) use (&$at, &$killed, $parent): void {
+        $child = children((int) $parent)[0] ?? null;
+        if ($since >= $at && $at < 7.0 && $child !== null) {
+            posix_kill($child, SIGKILL);
+            $killed++;
+            $at += 1.0;
+        }
+    };
+    printf("\n%s\n", $name);
+    printf("  %-44s %s\n", MAKERS.' makers, '.SECONDS.' s', told(...makers($base, $cookie, MAKERS, SECONDS)));
+    printf("  %-44s %s\n", 'a page, beside '.SLOW.' who send slowly', told(...slowly($base)));
+    printf("  %-44s %s\n", 'a page, beside four photographs of 12 MB', told(...largely($base)));
+    $told = told(...makers($base, $cookie, 10, 10.0, $kill));
+    sleep(1);
+    printf("  %-44s %s\n", "10 makers, $killed processes ended meanwhile", $told);
+    printf("  %-44s %d of %d\n", 'processes that serve after it', count(children((int) $parent)), $had);
+}
