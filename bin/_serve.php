@@ -19,7 +19,9 @@ function told(array $times, int $bad): string
     $at = fn (float $share): string => $times === [] ? '-'
         : sprintf('%.0f', 1000 * $times[(int) min(count($times) - 1, floor($share * count($times)))]);
 
-    return sprintf('p50 %5s   p95 %5s   p99 %5s ms   %4d answers   %d none', $at(0.5), $at(0.95), $at(0.99), count($times), $bad);
+    return sprintf(
+        'p50 %5s   p95 %5s   p99 %5s ms   %4d answers   %d none', $at(0.5), $at(0.95), $at(0.99), count($times), $bad,
+    );
 }
 
 /** @param  array<int, mixed>  $more */
@@ -27,7 +29,8 @@ function handle(string $url, array $more = []): CurlHandle
 {
     $curl = curl_init($url);
     curl_setopt_array($curl, $more + [
-        CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_FOLLOWLOCATION => false, CURLOPT_NOSIGNAL => true,
+        CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_FOLLOWLOCATION => false,
+        CURLOPT_NOSIGNAL => true,
     ]);
 
     return $curl;
@@ -36,7 +39,9 @@ function handle(string $url, array $more = []): CurlHandle
 function signedIn(string $base): string
 {
     $curl = handle("$base/sign-in", [
-        CURLOPT_POSTFIELDS => http_build_query(['email' => 'wren@brambleslip.example', 'password' => 'lapwing-on-the-slip']),
+        CURLOPT_POSTFIELDS => http_build_query([
+            'email' => 'wren@brambleslip.example', 'password' => 'lapwing-on-the-slip',
+        ]),
         CURLOPT_HEADER => true,
     ]);
     preg_match_all('/^set-cookie: ([^;]+)/mi', (string) curl_exec($curl), $cookies);
