@@ -71,6 +71,13 @@ final readonly class SignIns
         return $signIn !== null;
     }
 
+    /** Every browser of theirs but one, since the password is another. */
+    public function endOthers(User $user, ?int $but = null): void
+    {
+        SignIn::query()->where('user_id', $user->id)->whereKeyNot($but ?? 0)->whereNull('ended_at')
+            ->update(['ended_at' => now()]);
+    }
+
     /** @param  list<int>  $which  none of them signs in by itself again, nor does any other browser of theirs */
     public function end(User $user, array $which): int
     {

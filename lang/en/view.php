@@ -870,6 +870,12 @@ return [
         'headline' => '{before} late now, {after} then',
         'as-it-is' => 'as it is',
     ],
+    'pager' => [
+        'pages' => 'Pages',
+        'earlier' => 'Earlier',
+        'later' => 'Later',
+        'more' => 'More',
+    ],
     'account-page' => [
         'unknown' => 'A browser',
         'since' => 'from {address}, since {began}, last seen {seen}',

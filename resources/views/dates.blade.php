@@ -18,7 +18,7 @@
                     </li>
                 @endforeach
             </ul>
-            <div class="mt-8">{{ $page->pieces->links() }}</div>
+            <x-pager :pages="$page->pieces" />
         @endif
     </div>
 </x-layout>

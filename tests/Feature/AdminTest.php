@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Role;
 use App\Models\User;
+use App\People\SecondStep;
 use App\Watch\Beat;
 use App\Watch\DatabaseProbe;
 use Illuminate\Database\ConnectionInterface;
@@ -57,6 +58,12 @@ final class AdminTest extends FeatureTestCase
         self::assertTrue(Hash::check($shown[1], $this->wren->refresh()->password));
         $this->app['auth']->forgetGuards();
         $this->get('/bench')->assertRedirect('/sign-in');
+        app(SecondStep::class)->begin($this->wren);
+        $this->wren->forceFill(['second_since' => now()])->save();
+        Artisan::call('admin:password', ['email' => $this->wren->email]);
+        self::assertTrue($this->wren->refresh()->hasSecondStep());
+        Artisan::call('admin:password', ['email' => $this->wren->email, '--without-second-step' => true]);
+        self::assertFalse($this->wren->refresh()->hasSecondStep());
         self::assertSame(2, Artisan::call('admin:password', ['email' => 'nobody@example.test']));
         self::assertStringContainsString('nobody@example.test', Artisan::output());
     }

@@ -196,8 +196,8 @@ final class PlanningTest extends FeatureTestCase
                 ],
             )->save();
         }
-        $this->get('/pieces')->assertOk()->assertSee('More pieces')->assertSee('Ebb bowl');
-        $this->get('/pieces?page=2')->assertOk()->assertSee('Earlier pieces')->assertSee('Bowl 29');
+        $this->get('/pieces')->assertOk()->assertSee('More</a>', false)->assertSee('Ebb bowl');
+        $this->get('/pieces?page=2')->assertOk()->assertSee('Earlier</a>', false)->assertSee('Bowl 29');
         $this->get('/pieces?q=Bowl%2007')->assertOk()->assertSee('Bowl 07')->assertDontSee('Bowl 08');
         $this->get('/pieces?q=%25')->assertOk()->assertSee('No piece here is called');
         $this->get('/weeks')->assertOk()->assertSee('page=2', false);

@@ -159,6 +159,18 @@ final class SignInTest extends FeatureTestCase
         $this->assertGuest();
     }
 
+    public function test_with_a_new_password_no_other_browser_is_signed_in(): void
+    {
+        $this->signIn();
+        $here = SignIn::query()->latest('id')->firstOrFail();
+        $here->replicate()->save();
+        $this->put('/password', [
+            'current_password' => self::PASSWORD, 'password' => 'curlews-at-low-tide',
+            'password_confirmation' => 'curlews-at-low-tide',
+        ])->assertSessionHasNoErrors();
+        self::assertSame([$here->id], $this->wren->signIns()->pluck('id')->all());
+    }
+
     public function test_every_other_browser_is_signed_out_at_once(): void
     {
         $this->signIn();

@@ -62,12 +62,13 @@ class AccountController extends Controller
         return back()->with('said', say('http.account.address', ['email' => $user->email]));
     }
 
-    public function password(ChangePassword $request): RedirectResponse
+    public function password(ChangePassword $request, SignIns $signIns): RedirectResponse
     {
         $typed = $request->validated();
         $user = $this->user($request);
         $user->update(['password' => $typed['password']]);
         Auth::logoutOtherDevices($typed['password']);
+        $signIns->endOthers($user, $signIns->current());
         $request->session()->regenerate();
         $this->audit->note($user, AuditKind::PasswordChanged);
         $this->letters->passwordChanged($user);

@@ -10,6 +10,7 @@ use App\Models\AuditKind;
 use App\Models\User;
 use App\People\Audit;
 use App\People\Letters;
+use App\People\SignIns;
 use App\Watch\MailProbe;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -41,18 +42,24 @@ class ForgottenController extends Controller
         return view('auth.reset', ['token' => $token, 'email' => $request->string('email')->toString()]);
     }
 
-    public function update(ChooseAnew $request, Audit $audit, Letters $letters): RedirectResponse
+    public function update(
+        ChooseAnew $request,
+        Audit $audit,
+        Letters $letters,
+        SignIns $signIns,
+    ): RedirectResponse
     {
         $status = Password::reset(
             $request->safe(['email', 'token', 'password', 'password_confirmation']) + [
                 'password_confirmation' => $request->input('password_confirmation'),
             ],
-            function (User $user, string $password) use ($audit, $letters): void {
+            function (User $user, string $password) use ($audit, $letters, $signIns): void {
                 // Whoever holds the letter has the address.
                 $user->forceFill([
                     'password' => $password, 'remember_token' => Str::random(60),
                     'email_verified_at' => $user->email_verified_at ?? now(),
                 ])->save();
+                $signIns->endOthers($user);
                 $audit->note($user, AuditKind::PasswordReset);
                 $letters->passwordChanged($user);
             },

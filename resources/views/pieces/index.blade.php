@@ -97,14 +97,7 @@
             <p class="faint small mt-5">
                 <x-termed>All to one scale: right half from outside, left half cut open.</x-termed>
             </p>
-            <div class="mt-4 flex gap-6">
-                @if ($pieces->previousPageUrl())
-                    <a href="{{ $pieces->previousPageUrl() }}">Earlier pieces</a>
-                @endif
-                @if ($pieces->nextPageUrl())
-                    <a href="{{ $pieces->nextPageUrl() }}">More pieces</a>
-                @endif
-            </div>
+            <x-pager :pages="$pieces" />
         @endif
         <x-disclosure label="Import a piece" :open="$errors->has('file') || $errors->has('document')" class="mt-8">
             <form method="post" action="{{ route('pieces.import') }}" enctype="multipart/form-data" class="mt-3">

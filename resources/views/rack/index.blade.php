@@ -116,14 +116,7 @@
                     broken one the pith.</x-termed
                 >
             </p>
-            <div class="mt-4 flex gap-6">
-                @if ($blanks->previousPageUrl())
-                    <a href="{{ $blanks->previousPageUrl() }}">Earlier</a>
-                @endif
-                @if ($blanks->nextPageUrl())
-                    <a href="{{ $blanks->nextPageUrl() }}">More</a>
-                @endif
-            </div>
+            <x-pager :pages="$blanks" />
         @endif
     </div>
 </x-layout>

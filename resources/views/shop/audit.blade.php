@@ -26,6 +26,6 @@
                 @endforeach
             </tbody>
         </table>
-        <div class="mt-4">{{ $page->entries->links() }}</div>
+        <x-pager :pages="$page->entries" :earlier="say('view.pager.later')" :more="say('view.pager.earlier')" />
     @endif
 </x-shop>
