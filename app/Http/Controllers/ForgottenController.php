@@ -47,8 +47,7 @@ class ForgottenController extends Controller
         Audit $audit,
         Letters $letters,
         SignIns $signIns,
-    ): RedirectResponse
-    {
+    ): RedirectResponse {
         $status = Password::reset(
             $request->safe(['email', 'token', 'password', 'password_confirmation']) + [
                 'password_confirmation' => $request->input('password_confirmation'),
