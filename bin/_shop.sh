@@ -435,7 +435,7 @@ serve_near() {
 work() {
     keep_private "$STATE/worker.log"
     keep "$STATE/worker.log" nice -n 10 php -d memory_limit=768M -d opcache.enable_cli=1 -d opcache.jit=tracing \
-        -d opcache.jit_buffer_size=64M "$ROOT/artisan" queue:work database --queue=default,leisure \
+        -d opcache.jit_buffer_size=64M "$ROOT/artisan" queue:work --queue=default,leisure \
         --sleep=0.25 --tries=3 --max-time=1800 --quiet
     WORKER_PID=$KEPT
     keep "$STATE/worker.log" php "$ROOT/artisan" schedule:work --quiet

@@ -23,5 +23,16 @@ return [
             'options' => [PDO::ATTR_TIMEOUT => (int) env('DB_ANSWER_SECONDS', 2), PDO::ATTR_EMULATE_PREPARES => true],
         ],
     ],
+    'redis' => [
+        'client' => 'predis',
+        'default' => [
+            'host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', '6379'),
+            'username' => env('REDIS_USERNAME'), 'password' => secret('REDIS_PASSWORD'), 'database' => 0,
+        ],
+        'sessions' => [
+            'host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', '6379'),
+            'username' => env('REDIS_USERNAME'), 'password' => secret('REDIS_PASSWORD'), 'database' => 1,
+        ],
+    ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
 ];

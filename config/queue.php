@@ -6,6 +6,10 @@ return [
     'default' => env('QUEUE_CONNECTION', 'database'),
     'connections' => [
         'sync' => ['driver' => 'sync'],
+        'redis' => [
+            'driver' => 'redis', 'connection' => 'default', 'queue' => 'default', 'retry_after' => 120,
+            'after_commit' => true,
+        ],
         'database' => [
             'driver' => 'database', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 120,
             'after_commit' => true,

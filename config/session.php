@@ -8,6 +8,10 @@ return [
     'expire_on_close' => false,
     'encrypt' => true,
     'files' => env('SESSION_PATH', storage_path('framework/sessions')),
+    // Of several servers that share no folder: `database`, or `redis`.
+    'table' => 'sessions',
+    'connection' => env('SESSION_DRIVER') === 'redis' ? 'sessions' : null,
+    'store' => null,
     'lottery' => [2, 100],
     'cookie' => 'honest_grain_session',
     'path' => '/',
