@@ -142,14 +142,16 @@ database_start() {
     keep_private "$STATE/database.log"
     before=$(stat -c %s "$STATE/database.log")
     for try in 1 2 3 4 5; do
-        DB_PORT=${DB_PORT:-$(free_port)}
+        # Where it answered the last time, if nobody else does: settings that name it are then still true.
+        [ -n "${DB_PORT:-}" ] || DB_PORT=$(cat "$STATE/database.port" 2>/dev/null)
+        if [ -z "$DB_PORT" ] || port_taken "$DB_PORT"; then DB_PORT=$(free_port); fi
         [ -d "${SOCKET_DIR:-}" ] || SOCKET_DIR=$(mktemp -d /tmp/honest-grain.XXXXXX)
         DB_ADMIN_SOCKET=$SOCKET_DIR/db.sock
         export DB_PORT SOCKET_DIR DB_ADMIN_SOCKET
-        database_try && return 0
+        database_try && { echo "$DB_PORT" >"$STATE/database.port"; return 0; }
         tail -c "+$((before + 1))" "$STATE/database.log" | grep -q 'Bind on TCP/IP port' || break
         before=$(stat -c %s "$STATE/database.log")
-        DB_PORT=
+        DB_PORT= && rm -f "$STATE/database.port"
     done
     tail -n 20 "$STATE/database.log"
     return 1
@@ -376,14 +378,27 @@ keep() {
     KEPT=$!
 }
 
-# tune: what every request would read anew is read once, in $STATE/tuned; what is begun after it reads that.
+# tune: what every request would read anew is read once, in $STATE/tuned; what is begun after it reads that. Where
+# neither a file nor a setting is another than the last time, it stands from then.
 tune() {
+    local stamp
     export APP_CONFIG_CACHE=$STATE/tuned/config.php APP_ROUTES_CACHE=$STATE/tuned/routes.php
     export APP_EVENTS_CACHE=$STATE/tuned/events.php CATALOGUE_CACHE=$STATE/tuned/catalogue.php
     export VIEWS_COMPILED=$STATE/tuned/views PRELOAD=$STATE/tuned/preload.php
-    rm -rf "$STATE/tuned"
-    (umask 077 && mkdir -p "$VIEWS_COMPILED" && php "$ROOT/artisan" house:tune) || return 1
-    php -d opcache.enable_cli=1 -d opcache.preload="$PRELOAD" -d opcache.preload_user="$(id -un)" -r '' && return 0
+    stamp=$({
+        (cd "$ROOT" && find app bootstrap/app.php catalogue config core lang public/build resources/views routes \
+            vendor/.stamp vendor/.classes -type f -printf '%p %s %T@\n' | sort)
+        env | grep -E '^(APP_|CACHE_|DB_|LOG_|MAIL_|METRICS_|PHOTO_|QUEUE_|REDIS_|SESSION_|TEST_|TRUSTED_)' |
+            grep -v '^DB_ADMIN_' | sort
+        php -v
+    } | sha256sum | cut -c1-40)
+    if [ "$(cat "$STATE/tuned/.stamp" 2>/dev/null)" != "$stamp" ]; then
+        rm -rf "$STATE/tuned"
+        (umask 077 && mkdir -p "$VIEWS_COMPILED" && php "$ROOT/artisan" house:tune) || return 1
+        echo "$stamp" >"$STATE/tuned/.stamp"
+    fi
+    [ -e "$STATE/tuned/.preloads" ] && return 0
+    php -d opcache.enable_cli=1 -d opcache.preload="$PRELOAD" -d opcache.preload_user="$(id -un)" -r '' && touch "$STATE/tuned/.preloads" && return 0
     say '  The classes cannot be read beforehand; pages are served without that, and somewhat slower.'
     unset PRELOAD
 }
