@@ -108,8 +108,11 @@ test('the bench is worked by keys alone, which “?” shows', async ({ page }) 
     await page.keyboard.press('d');
     await rest();
     await expect(page.locator('#now-title')).toHaveText(next);
-    await page.keyboard.press('t');
-    await expect(page.locator('#set-a-clock')).toHaveAttribute('open', '');
+    // A plan that comes late, on a busy machine, is one more thing that has just come.
+    await expect(async () => {
+        if ((await page.locator('#set-a-clock[open]').count()) === 0) await page.keyboard.press('t');
+        await expect(page.locator('#set-a-clock')).toHaveAttribute('open', '', { timeout: 1000 });
+    }).toPass({ timeout: 15000 });
     // What is typed into a field is no key.
     await page.getByLabel('Name (optional)').fill('');
     await page.getByLabel('Name (optional)').pressSequentially('ds? tea');
@@ -123,8 +126,10 @@ test('the bench is worked by keys alone, which “?” shows', async ({ page }) 
         asked.push(dialog.type());
         dialog.accept();
     });
-    await page.keyboard.press('w');
-    await expect(page).toHaveURL(/wrong/);
+    await expect(async () => {
+        if (!/wrong/.test(page.url())) await page.keyboard.press('w');
+        await expect(page).toHaveURL(/wrong/, { timeout: 1000 });
+    }).toPass({ timeout: 15000 });
     expect(asked).toEqual([]);
 });
 
