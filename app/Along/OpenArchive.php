@@ -113,6 +113,12 @@ final readonly class OpenArchive
         }
     }
 
+    /** @throws Refused */
+    public function pieces(): int
+    {
+        return substr_count($this->text('tables/pieces.ndjson'), "\n");
+    }
+
     /** @return list<string> names of photographs */
     public function photographs(): array
     {

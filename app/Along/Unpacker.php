@@ -26,6 +26,9 @@ final readonly class Unpacker
 {
     private const FINISHED_AT_ONCE = 60;
 
+    /** Routes and drawings of more take longer than anybody waits for a page, and so do photographs. */
+    public const ON_A_PAGE = 120;
+
     /** What says that somebody has worked in a workshop. */
     private const WORK = ['pieces', 'blanks', 'log_entries', 'recipes', 'swatches', 'weighings'];
 
@@ -50,13 +53,17 @@ final readonly class Unpacker
     }
 
     /**
+     * @param  int|null  $most  pieces, and photographs; null where nobody waits
      * @return array<string, int> rows that were read, by table, and photographs
      *
      * @throws Refused
      */
-    public function bring(Workshop $workshop, string $path): array
+    public function bring(Workshop $workshop, string $path, ?int $most = null): array
     {
         $archive = OpenArchive::at($path);
+        if ($most !== null && max($archive->pieces(), count($archive->photographs())) > $most) {
+            throw OpenArchive::refused('for-no-page', ['most' => $most]);
+        }
         try {
             $counts = DB::transaction(function () use ($workshop, $archive): array {
                 $workshop->lock();

@@ -247,6 +247,16 @@ final class AlongTest extends FeatureTestCase
         yield 'hours of no day' => [$in('workshop.json', '"hours":', '"hours": 3, "was":'), 'hours cannot be read'];
     }
 
+    public function test_a_large_one_is_for_no_page(): void
+    {
+        $this->bowl(['name' => 'Ebb bowl']);
+        $this->bowl(['name' => 'Kelp bowl']);
+        app(Packer::class)->pack($this->shop, $this->file);
+        $there = $this->emptyShop($this->shop);
+        $this->expectException(Refused::class);
+        app(Unpacker::class)->bring($there, $this->file, 1);
+    }
+
     public function test_it_goes_by_the_command_line_too(): void
     {
         $this->bowl(['name' => 'Ebb bowl']);

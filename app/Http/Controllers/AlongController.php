@@ -37,7 +37,9 @@ class AlongController extends Controller
 
     public function bring(BringWorkshop $request, Unpacker $unpacker): RedirectResponse
     {
-        $counts = $unpacker->bring($this->workshop($request), (string) $request->file('archive')?->getRealPath());
+        $counts = $unpacker->bring(
+            $this->workshop($request), (string) $request->file('archive')?->getRealPath(), Unpacker::ON_A_PAGE,
+        );
 
         return redirect()->route('pieces.index')->with('said', say('http.along.brought', [
             'pieces' => $counts['pieces'], 'entries' => $counts['log_entries'], 'photos' => $counts['photographs'],
