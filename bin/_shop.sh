@@ -387,7 +387,7 @@ tune() {
     export VIEWS_COMPILED=$STATE/tuned/views PRELOAD=$STATE/tuned/preload.php
     stamp=$({
         (cd "$ROOT" && find app bootstrap/app.php catalogue config core lang public/build resources/views routes \
-            vendor/.stamp vendor/.classes -type f -printf '%p %s %T@\n' | sort)
+            -type f -printf '%p %s %T@\n' | sort; cat vendor/.stamp vendor/.classes)
         env | grep -E '^(APP_|CACHE_|DB_|LOG_|MAIL_|METRICS_|PHOTO_|QUEUE_|REDIS_|SESSION_|TEST_|TRUSTED_)' |
             grep -v '^DB_ADMIN_' | sort
         php -v

@@ -69,8 +69,8 @@ return [
         'no-archive' => 'This file is no workshop that was taken along.',
         'other-version' => 'This file is of another version of the format; this program reads version 1.',
         'too-large' => 'This file holds more than a workshop can.',
-        'for-no-page' => 'A page brings up to {most} pieces and photographs. For more, ask whoever runs this: bin/admin '
-            .'bring.',
+        'for-no-page' => 'A page brings up to {most} pieces and photographs. For more, ask whoever runs this: '
+            .'bin/admin bring.',
         'damaged' => 'The file is damaged: {path} is not what its list says.',
         'missing' => 'The file is not whole: {path} is missing.',
         'no-row' => '{path}, line {line} is no row.',

@@ -87,7 +87,7 @@ class ListLicences extends Command
     private static function lines(array $packages): array
     {
         return ['| Package | Licence |', '| --- | --- |', ...array_map(
-            fn (string $package, string $licence): string => "| $package | $licence |", array_keys($packages), $packages,
+            fn (string $of, string $licence): string => "| $of | $licence |", array_keys($packages), $packages,
         )];
     }
 }
