@@ -153,8 +153,10 @@ is 'it says that it stops' says 'Stopping.'
 is 'nothing answers any more' silent
 is 'no server and no database is left running' no_processes
 
+tuned=$(stat -c %y "$HONEST_GRAIN_STATE/tuned/.stamp")
 is 'it starts again' run
 is 'with the same key' same_key
+is 'and reads nothing anew that has not changed' test "$(stat -c %y "$HONEST_GRAIN_STATE/tuned/.stamp")" = "$tuned"
 kill -KILL "$RUNNING"; wait "$RUNNING" 2>/dev/null; RUNNING=
 is 'it starts after a run that was killed outright' run
 is 'and clears up what that one left' says 'that an earlier run left behind'
