@@ -243,6 +243,21 @@ final class SignInTest extends FeatureTestCase
         self::assertSame(['nell@example.test'], User::query()->pluck('email')->all());
     }
 
+    public function test_whoever_tries_the_demo_learns_nothing_of_the_others_and_signs_none_out(): void
+    {
+        $this->shop->update(['is_demo' => true]);
+        $this->signIn();
+        $here = SignIn::query()->latest('id')->firstOrFail();
+        $there = $here->replicate()->fill(['address' => '192.0.2.7']);
+        $there->save();
+        $this->shop->audit()->firstOrFail()->update(['address' => '192.0.2.7']);
+        $this->get('/shop/you/sign-in')->assertOk()->assertSee('(this one)')->assertDontSee('192.0.2.7');
+        $this->get('/shop/people/record')->assertOk()->assertDontSee('192.0.2.7');
+        $this->delete("/shop/you/sign-ins/$there->id")->assertForbidden();
+        $this->delete('/shop/you/sign-ins')->assertForbidden();
+        self::assertNull($there->refresh()->ended_at);
+    }
+
     public function test_the_demos_sign_in_stays_as_it_is(): void
     {
         $this->shop->update(['is_demo' => true]);

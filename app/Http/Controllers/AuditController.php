@@ -16,8 +16,9 @@ class AuditController extends Controller
 
     public function index(Request $request, Show $show): View
     {
-        $entries = $this->workshop($request)->audit()->latest('id')->simplePaginate(self::A_PAGE);
+        $workshop = $this->workshop($request);
+        $entries = $workshop->audit()->latest('id')->simplePaginate(self::A_PAGE);
 
-        return view('shop.audit', ['page' => new AuditPage($entries, $show)]);
+        return view('shop.audit', ['page' => new AuditPage($entries, $workshop->is_demo, $show)]);
     }
 }

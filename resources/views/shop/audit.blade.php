@@ -21,7 +21,7 @@
                         <td class="whitespace-nowrap">{{ $page->when($entry) }}</td>
                         <td>{{ $entry->who }}</td>
                         <td>{{ $page->what($entry) }}</td>
-                        <td class="faint small">{{ $entry->address }}</td>
+                        <td class="faint small">{{ $page->address($entry) }}</td>
                     </tr>
                 @endforeach
             </tbody>
