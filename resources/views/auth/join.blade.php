@@ -13,17 +13,13 @@
                     maxlength="120"
                     autocomplete="name"
             /></x-field>
-            <x-field name="password" label="Password" hint="Ten characters or more; a few words are easier than signs."
-                ><input class="w-full" type="password" name="password" required autocomplete="new-password"
-            /></x-field>
-            <x-field name="password_confirmation" label="Password again"
-                ><input
-                    class="w-full"
-                    type="password"
-                    name="password_confirmation"
-                    required
-                    autocomplete="new-password"
-            /></x-field>
+            <x-password
+                name="password"
+                label="Password"
+                hint="Ten characters or more; a few words are easier than signs."
+                kind="new"
+            />
+            <x-password name="password_confirmation" label="Password again" kind="new" />
             <button class="press press-main">Join</button>
         </form>
     </div>

@@ -30,17 +30,13 @@
                     required
                     autocomplete="username"
             /></x-field>
-            <x-field name="password" label="Password" hint="Ten characters or more; a few words are easier than signs."
-                ><input class="w-full" type="password" name="password" required autocomplete="new-password"
-            /></x-field>
-            <x-field name="password_confirmation" label="Password again"
-                ><input
-                    class="w-full"
-                    type="password"
-                    name="password_confirmation"
-                    required
-                    autocomplete="new-password"
-            /></x-field>
+            <x-password
+                name="password"
+                label="Password"
+                hint="Ten characters or more; a few words are easier than signs."
+                kind="new"
+            />
+            <x-password name="password_confirmation" label="Password again" kind="new" />
             <button class="press press-main">Register</button>
             <a class="ml-4" href="{{ route('login') }}">I have a workshop already</a>
         </form>

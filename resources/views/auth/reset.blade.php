@@ -14,20 +14,13 @@
                     required
                     autocomplete="username"
             /></x-field>
-            <x-field
+            <x-password
                 name="password"
                 label="New password"
                 hint="Ten characters or more; a few words are easier than signs."
-                ><input class="w-full" type="password" name="password" required autocomplete="new-password"
-            /></x-field>
-            <x-field name="password_confirmation" label="New password again"
-                ><input
-                    class="w-full"
-                    type="password"
-                    name="password_confirmation"
-                    required
-                    autocomplete="new-password"
-            /></x-field>
+                kind="new"
+            />
+            <x-password name="password_confirmation" label="New password again" kind="new" />
             <button class="press press-main">Save it</button>
         </form>
     </div>

@@ -24,9 +24,7 @@
                         autocomplete="username"
                         autofocus
                 /></x-field>
-                <x-field name="password" label="Password"
-                    ><input class="w-full" type="password" name="password" required autocomplete="current-password"
-                /></x-field>
+                <x-password name="password" label="Password" />
                 <label class="mb-4 block"
                     ><input type="checkbox" name="remember" value="1" /> Stay signed in on this machine</label
                 >

@@ -55,14 +55,7 @@
                         required
                         autocomplete="email"
                 /></x-field>
-                <x-field name="address_password" label="Your password"
-                    ><input
-                        class="w-full"
-                        type="password"
-                        name="address_password"
-                        autocomplete="current-password"
-                        required
-                /></x-field>
+                <x-password name="address_password" label="Your password" />
                 <p><button class="press">Change the address</button></p>
             </form>
         </x-disclosure>
@@ -70,21 +63,10 @@
         <form method="post" action="{{ route('password') }}" class="mt-2 grid grid-cols-2 gap-x-8">
             @csrf
             @method('put')
-            <x-field name="current_password" label="Now"
-                ><input class="w-full" type="password" name="current_password" autocomplete="current-password" required
-            /></x-field>
+            <x-password name="current_password" label="Now" />
             <span></span>
-            <x-field name="password" label="New, ten characters or more"
-                ><input class="w-full" type="password" name="password" autocomplete="new-password" required
-            /></x-field>
-            <x-field name="password_confirmation" label="New, again"
-                ><input
-                    class="w-full"
-                    type="password"
-                    name="password_confirmation"
-                    autocomplete="new-password"
-                    required
-            /></x-field>
+            <x-password name="password" label="New, ten characters or more" kind="new" />
+            <x-password name="password_confirmation" label="New, again" kind="new" />
             <p><button class="press">Change the password</button></p>
         </form>
         <h2 class="mt-5" id="second-step">Second step</h2>
@@ -104,14 +86,7 @@
                 <form method="post" action="{{ route('second-step.renew') }}" class="mt-2 grid grid-cols-2 gap-x-8">
                     @csrf
                     @method('put')
-                    <x-field name="confirm_password" label="Your password"
-                        ><input
-                            class="w-full"
-                            type="password"
-                            name="confirm_password"
-                            autocomplete="current-password"
-                            required
-                    /></x-field>
+                    <x-password name="confirm_password" label="Your password" />
                     <p class="flex gap-5 self-center">
                         <button class="press">Make new codes</button>
                         <button
@@ -154,14 +129,7 @@
                 class="mt-2 grid grid-cols-2 items-end gap-x-8"
             >
                 @csrf
-                <x-field name="confirm_password" label="Your password"
-                    ><input
-                        class="w-full"
-                        type="password"
-                        name="confirm_password"
-                        autocomplete="current-password"
-                        required
-                /></x-field>
+                <x-password name="confirm_password" label="Your password" />
                 <p class="mb-4"><button class="press">Set it up</button></p>
             </form>
         @endif
@@ -210,14 +178,7 @@
             <p class="mt-2">It is deleted in two weeks; until then you can keep it. What you logged stays.</p>
             <form method="post" action="{{ route('leaving.leave') }}" class="mt-2 grid grid-cols-2 items-end gap-x-8">
                 @csrf
-                <x-field name="leave_password" label="Your password"
-                    ><input
-                        class="w-full"
-                        type="password"
-                        name="leave_password"
-                        autocomplete="current-password"
-                        required
-                /></x-field>
+                <x-password name="leave_password" label="Your password" />
                 <p class="mb-4"><button class="quiet">Delete the account in two weeks</button></p>
             </form>
         </x-disclosure>
@@ -235,14 +196,7 @@
                     <x-field name="workshop_name" label="Its name, as it is written"
                         ><input class="w-full" name="workshop_name" value="{{ old('workshop_name') }}" required
                     /></x-field>
-                    <x-field name="close_password" label="Your password"
-                        ><input
-                            class="w-full"
-                            type="password"
-                            name="close_password"
-                            autocomplete="current-password"
-                            required
-                    /></x-field>
+                    <x-password name="close_password" label="Your password" />
                     <p><button class="quiet">Delete the workshop in two weeks</button></p>
                 </form>
             </x-disclosure>
