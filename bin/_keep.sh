@@ -6,6 +6,8 @@
 DATABASE=${DB_DATABASE:-honest_grain}
 BACKUPS=${BACKUP_PATH:-${PHOTO_PATH:-$ROOT/var}/../backups}
 WORKING=
+# A dump, a log or a photograph that cannot be read makes no backup, and nothing that is called restored.
+set -o pipefail
 
 no() { printf '%s\n' "$*" >&2; exit 1; }
 

@@ -68,6 +68,10 @@ is 'and one in which something was changed' refused restore "$STATE/changed.back
 is 'by name' grep -q 'not those of its list' "$OUT"
 is 'and nothing has changed by any of that' test "$(state)" = "$before"
 is 'a moment that is none is refused' eval '! admin restore "$plain" --until "the day after" --yes && grep -q -- "--until takes" "$OUT"'
+sql 'flush logs'
+printf 'no event of any kind, and a long one of that' >>"$STATE/binlog/log.000001"
+is 'a log that cannot be read to its end brings nothing on' eval '! admin restore "$plain" --until "$(date -u -d "+1 hour" "+%Y-%m-%d %H:%M:%S")" --yes && grep -q "binary log cannot be read" "$OUT"'
+is 'and leaves all as it was' test "$(state)" = "$before"
 for day in $(seq 1 60); do touch "$STATE/backups/honest-grain-$(date -u -d "-$day days" +%Y%m%d)-020000.backup"; done
 sleep 1
 is 'of old ones a few are kept' eval 'admin backup && [ "$(ls "$STATE/backups" | wc -l)" -ge 11 ] && [ "$(ls "$STATE/backups" | wc -l)" -le 15 ]'

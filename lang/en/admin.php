@@ -89,7 +89,7 @@ return [
         ],
         'worker' => [
             'well' => 'The worker makes plans.', 'bad' => 'The worker gives no sign of life.',
-            'remedy' => 'systemctl restart honest-grain-worker, or look at the worker’s log.',
+            'remedy' => 'systemctl restart honest-grain-worker@1, or look at the worker’s log.',
         ],
         'schedule' => [
             'well' => 'What is due every hour is done.', 'bad' => 'What is due every hour is not done.',

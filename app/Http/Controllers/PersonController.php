@@ -28,8 +28,10 @@ class PersonController extends Controller
             throw ValidationException::withMessages(['role' => say('http.shop.not-your-own-role')]);
         }
         $role = Role::from((string) $request->validated('role'));
-        $this->asOwner($request, 'role', fn () => $person->update(['role' => $role]));
-        $this->audit->note($this->user($request), AuditKind::RoleChanged, "$person->name: $role->value");
+        $this->asOwner($request, 'role', function () use ($request, $person, $role): void {
+            $person->update(['role' => $role]);
+            $this->audit->note($this->user($request), AuditKind::RoleChanged, "$person->name: $role->value");
+        });
 
         return back()->with('said', say('http.shop.role-changed', [
             'name' => $person->name, 'role' => say("models.role.$role->value"),
@@ -42,8 +44,10 @@ class PersonController extends Controller
         if ($person->is($request->user())) {
             throw ValidationException::withMessages(['person' => say('http.shop.you-cannot-take-yourself')]);
         }
-        $this->asOwner($request, 'person', fn () => $person->delete());
-        $this->audit->note($this->user($request), AuditKind::Removed, $person->email);
+        $this->asOwner($request, 'person', function () use ($request, $person): void {
+            $person->delete();
+            $this->audit->note($this->user($request), AuditKind::Removed, $person->email);
+        });
 
         return back()->with('said', say('http.shop.can-no-longer-sign', ['person' => $person->name]));
     }
