@@ -227,7 +227,7 @@ return [
     ],
     'shop' => [
         'saved-every-date-worked' => 'Saved; every date was worked out again.',
-        'role-changed' => '{name} is {role} now.',
+        'role-changed' => '{name} signs in as {role} now.',
         'not-your-own-role' => 'Another owner can change what you may do.',
         'you-cannot-take-yourself' => 'You cannot take yourself out; another owner can.',
         'you-no-longer-owner' => 'You are no longer an owner of this workshop; nobody was taken out.',

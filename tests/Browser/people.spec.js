@@ -62,7 +62,7 @@ test('a gallery joins by its link, sees what is ready when and nothing else, unt
     await page.goto('/shop/hands');
     await page.getByLabel('May: Saltings').selectOption('maker');
     await page.getByRole('button', { name: 'Save: Saltings' }).click();
-    await expect(page.getByText('Saltings is maker now')).toBeVisible();
+    await expect(page.getByText('Saltings signs in as maker now')).toBeVisible();
     await gallery.goto('/weeks');
     await expect(gallery.getByRole('link', { name: 'Bench' })).toBeVisible();
     page.on('dialog', (dialog) => dialog.accept());
