@@ -38,6 +38,12 @@ missing_packages() {
     command -v unzip >/dev/null || echo unzip
     command -v node >/dev/null || echo nodejs
     command -v npm >/dev/null || echo npm
+    if [ "${WITH_CLUSTER:-no}" = yes ]; then
+        [ -e /usr/lib/galera/libgalera_smm.so ] || echo galera-4
+        command -v haproxy >/dev/null || [ -x /usr/sbin/haproxy ] || echo haproxy
+        command -v rsync >/dev/null || echo rsync
+        command -v ss >/dev/null || echo iproute2
+    fi
     if [ "${WITH_BROWSER:-no}" = yes ]; then
         command -v chromium >/dev/null || echo chromium
         command -v rsvg-convert >/dev/null || echo librsvg2-bin
@@ -188,7 +194,8 @@ database_try() {
 stop_leftovers() {
     local pid
     for pid in $(cat "$STATE/server.pid" 2>/dev/null); do
-        if tr '\0' '\n' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "$STATE/web/"; then
+        # Its keeper, or, where that was killed as well, those of its group that still hold the port.
+        if grep -qsF -- "$STATE/web/" "/proc/$pid/cmdline" || pgrep -g "$pid" nginx >/dev/null; then
             say '  Stopping the server that an earlier run left behind.'
             kill -- "-$pid" 2>/dev/null
         fi

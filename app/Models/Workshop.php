@@ -55,6 +55,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $closes_at  when it is deleted, with all that is in it
  * @property int $version  counts every change that a plan follows from
  * @property int|null $planned_version  the version that the plan was made from
+ * @property int $turns  counts whoever had it for themselves
  * @property Carbon|null $planned_at
  * @property PlanSummary|null $plan_summary
  * @property-read Collection<int, Abrasive> $abrasives
@@ -198,13 +199,16 @@ class Workshop extends Keeping
      * Lets one change to this workshop through at a time, until the transaction ends. Taken before any
      * other row is locked, so that two changes never wait for each other.
      *
-     * It asks again every second: a question that takes two is a database that does not answer.
+     * It asks again every second: a question that takes two is a database that does not answer. Several databases
+     * that share it know nothing of each other's locks, only of what was written: so it writes that it had its turn,
+     * and of two at once on two of them one begins again.
      */
     public function lock(): void
     {
         for ($asked = 1; ; $asked++) {
             try {
-                self::query()->whereKey($this->id)->lock('for update wait 1')->first();
+                self::query()->whereKey($this->id)->lock('for update wait 1')->first(['id']);
+                self::query()->whereKey($this->id)->toBase()->increment('turns');
 
                 return;
             } catch (QueryException $e) {

@@ -136,7 +136,7 @@ final class AlongTest extends FeatureTestCase
             ],
             'workshop' => [
                 'is_demo', 'is_visit', 'last_seen_at', 'version', 'planned_version', 'planned_at', 'plan_summary',
-                'created_at', 'updated_at', 'closes_at',
+                'created_at', 'updated_at', 'closes_at', 'turns',
             ],
             'airs' => ['sensor_key'], 'recipes' => ['once_key'], 'timers' => ['once_key'], 'cups' => ['once_key'],
             'log_entries' => ['is_sanding', 'press'],

@@ -120,6 +120,22 @@ final class CollisionTest extends TestCase
         self::assertSame(1, $begun);
     }
 
+    /** Of several databases each knows only what was written on the others, and nothing of their locks. */
+    public function test_whoever_has_a_workshop_for_themselves_writes_that_down(): void
+    {
+        $turns = $this->ours->turns;
+        DB::transaction(fn () => $this->ours->lock());
+        self::assertSame($turns + 1, $this->ours->refresh()->turns);
+    }
+
+    /** One that is only worked out for its index is worked out again as old rows are cleared away, which may fail. */
+    public function test_no_column_is_worked_out_for_an_index_alone(): void
+    {
+        $worked = DB::table('information_schema.columns')->where('table_schema', DB::connection()->getDatabaseName())
+            ->where('extra', 'like', '%generated%')->orderBy('column_name')->pluck('extra', 'column_name')->all();
+        self::assertSame(['is_sanding' => 'STORED GENERATED', 'pressing_at' => 'STORED GENERATED'], $worked);
+    }
+
     public function test_one_of_several_that_has_lost_the_others_is_no_answer(): void
     {
         self::assertTrue(DatabaseGone::caused(self::refusal(1047)));
