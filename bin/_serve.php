@@ -2,12 +2,19 @@
 
 declare(strict_types=1);
 
+use Tests\Load\Chance;
+use Tests\Load\Crowd;
+use Tests\Load\Maker;
+use Tests\Load\Shops;
+use Tests\Load\Told;
+
+require __DIR__.'/../vendor/autoload.php';
+
 // For `bin/bench serve`: how two servers of the same app bear what goes wrong. php bin/_serve.php NAME=URL=PIDS…, where
 // PIDS is the process whose children are ended. Prints milliseconds, and how many answers were none.
 
 const MAKERS = 50;
 const SECONDS = 20;
-const PAGES = ['/bench', '/weeks', '/pieces', '/rack'];
 const SLOW = 20;
 const LARGE_BYTES = 12_000_000;
 const ASKED = 40;
@@ -34,60 +41,6 @@ function handle(string $url, array $more = []): CurlHandle
     ]);
 
     return $curl;
-}
-
-function signedIn(string $base): string
-{
-    $curl = handle("$base/sign-in", [
-        CURLOPT_POSTFIELDS => http_build_query([
-            'email' => 'wren@brambleslip.example', 'password' => 'lapwing-on-the-slip',
-        ]),
-        CURLOPT_HEADER => true,
-    ]);
-    preg_match_all('/^set-cookie: ([^;]+)/mi', (string) curl_exec($curl), $cookies);
-
-    return implode('; ', $cookies[1]);
-}
-
-/**
- * Makers who look at pages, each with a pause to think.
- *
- * @param  Closure(float): void|null  $meanwhile  called with the seconds since it began
- * @return array{list<float>, int} seconds of each answer, and how many there were none to
- */
-function makers(string $base, string $cookie, int $count, float $seconds, ?Closure $meanwhile = null): array
-{
-    $multi = curl_multi_init();
-    $began = microtime(true);
-    mt_srand(7);
-    $next = array_map(fn (): float => $began + mt_rand(0, 2000) / 1000, range(1, $count));
-    $running = $times = [];
-    $bad = 0;
-    while (true) {
-        $now = microtime(true);
-        $meanwhile === null ? null : $meanwhile($now - $began);
-        foreach ($next as $maker => $at) {
-            if ($at <= $now && $now - $began < $seconds) {
-                $curl = handle($base.PAGES[mt_rand(0, count(PAGES) - 1)], [CURLOPT_HTTPHEADER => ["Cookie: $cookie"]]);
-                curl_multi_add_handle($multi, $curl);
-                $running[spl_object_id($curl)] = [$maker, $now];
-                $next[$maker] = INF;
-            }
-        }
-        curl_multi_exec($multi, $active);
-        while ($done = curl_multi_info_read($multi)) {
-            [$maker, $at] = $running[spl_object_id($done['handle'])];
-            unset($running[spl_object_id($done['handle'])]);
-            $isGood = curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE) === 200;
-            $isGood ? $times[] = microtime(true) - $at : $bad++;
-            curl_multi_remove_handle($multi, $done['handle']);
-            $next[$maker] = microtime(true) + mt_rand(1000, 3000) / 1000;
-        }
-        if ($running === [] && microtime(true) - $began >= $seconds) {
-            return [$times, $bad];
-        }
-        curl_multi_select($multi, 0.02);
-    }
 }
 
 /** @return array{list<float>, int} of a page that is asked for meanwhile, one after the other */
@@ -169,28 +122,37 @@ function children(int $of): array
     return $found;
 }
 
-foreach (array_slice($argv, 1) as $n => $server) {
-    // So many pages a minute are one person's share, whichever server answers.
-    sleep($n === 0 ? 0 : 61);
+/** @param  list<Maker>  $makers */
+function looking(array $makers, float $seconds, ?Closure $meanwhile = null): string
+{
+    $crowd = new Crowd($makers, new Chance(7), presses: 0.0);
+    $told = $crowd->work($seconds, $meanwhile);
+
+    return told($told->times['read'], $told->none());
+}
+
+foreach (array_slice($argv, 1) as $server) {
     [$name, $base, $parent] = explode('=', $server);
-    $cookie = signedIn($base);
-    makers($base, $cookie, 4, 3.0);
+    $makers = Shops::at(getenv())->makers([$base], MAKERS);
+    looking(array_slice($makers, 0, 4), 3.0);
     $at = 1.0;
     $killed = 0;
     $had = count(children((int) $parent));
-    $kill = function (float $since) use (&$at, &$killed, $parent): void {
+    $kill = function (float $since, Told $told) use (&$at, &$killed, $parent): bool {
         $child = children((int) $parent)[0] ?? null;
         if ($since >= $at && $at < 7.0 && $child !== null) {
             posix_kill($child, SIGKILL);
             $killed++;
             $at += 1.0;
         }
+
+        return false;
     };
     printf("\n%s\n", $name);
-    printf("  %-44s %s\n", MAKERS.' makers, '.SECONDS.' s', told(...makers($base, $cookie, MAKERS, SECONDS)));
+    printf("  %-44s %s\n", MAKERS.' makers, '.SECONDS.' s', looking($makers, SECONDS));
     printf("  %-44s %s\n", 'a page, beside '.SLOW.' who send slowly', told(...slowly($base)));
     printf("  %-44s %s\n", 'a page, beside four photographs of 12 MB', told(...largely($base)));
-    $told = told(...makers($base, $cookie, 10, 10.0, $kill));
+    $told = looking(array_slice($makers, 0, 10), 10.0, $kill);
     sleep(1);
     printf("  %-44s %s\n", "10 makers, $killed processes ended meanwhile", $told);
     printf("  %-44s %d of %d\n", 'processes that serve after it', count(children((int) $parent)), $had);

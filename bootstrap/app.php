@@ -56,10 +56,10 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // Said without asking who is signed in, which would ask the database once more and double the wait.
-        $exceptions->report(fn (PDOException $e): bool => ! DatabaseGone::caused($e) || DatabaseGone::noted($e));
+        $exceptions->report(fn (Throwable $e): bool => ! DatabaseGone::caused($e) || DatabaseGone::noted($e));
         $exceptions->render(fn (Throwable $e, Request $request) => DiskFull::caused($e)
             ? DiskFull::page($request) : null);
-        $exceptions->render(fn (PDOException $e, Request $request) => DatabaseGone::caused($e)
+        $exceptions->render(fn (Throwable $e, Request $request) => DatabaseGone::caused($e)
             ? DatabaseGone::page($request) : null);
         $exceptions->dontReport(Refused::class);
         $exceptions->render(function (Refused $e, Request $request) {

@@ -8,6 +8,7 @@ use Closure;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\MariaDbConnection;
 use Illuminate\Database\QueryException;
+use PDOException;
 use Throwable;
 
 /**
@@ -83,6 +84,23 @@ final class PatientConnection extends MariaDbConnection
         }
 
         return parent::handleQueryException($e, $query, $bindings, $callback);
+    }
+
+    /**
+     * A commit that was refused has ended its transaction in the database; whoever asked for it has not heard of that,
+     * and could begin no other.
+     */
+    protected function handleCommitTransactionException(Throwable $e, $currentAttempt, $maxAttempts)
+    {
+        $pdo = $this->getPdo();
+        if ($pdo->inTransaction()) {
+            try {
+                $pdo->rollBack();
+            } catch (PDOException) {
+                // The connection is gone, and its transaction with it.
+            }
+        }
+        parent::handleCommitTransactionException($e, $currentAttempt, $maxAttempts);
     }
 
     /** Two that met would meet again if both waited the same. */

@@ -8,6 +8,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Log;
 use PDOException;
+use Throwable;
 
 /** The database does not answer: a page that says so, without asking it anything, and asks to come back soon. */
 final class DatabaseGone
@@ -16,18 +17,22 @@ final class DatabaseGone
 
     /**
      * No server, refused, gone away, lost while asking, shutting down, too many clients, or no answer in time; one of
-     * several that has lost the others (1047); a lock that did not come free, or one change after another that met
+     * several that has lost the others (1047, or 1180 as it commits); a lock that did not come free, or one change after another that met
      * another (1205, 1213, 1020): nothing is kept then, and it may be pressed again.
      */
     private const CODES = [
-        2002, 2003, 2006, 2013, 1040, 1053, 1152, 1158, 1159, 1160, 1161, 1047, 1205, 1213, 1020,
+        2002, 2003, 2006, 2013, 1040, 1053, 1152, 1158, 1159, 1160, 1161, 1047, 1180, 1205, 1213, 1020,
     ];
 
     private const WORDS = '/\b(2002|2003|2006|2013)\b|gone away|Lost connection|Connection refused/i';
 
-    public static function caused(PDOException $e): bool
+    /** Also where it was asked from within a page that was being drawn, which words it anew. */
+    public static function caused(Throwable $e): bool
     {
-        for ($one = $e; $one instanceof PDOException; $one = $one->getPrevious()) {
+        for ($one = $e; $one !== null; $one = $one->getPrevious()) {
+            if (! $one instanceof PDOException) {
+                continue;
+            }
             $code = (int) ($one->errorInfo[1] ?? 0);
             if (in_array($code, self::CODES, true) || preg_match(self::WORDS, $one->getMessage()) === 1) {
                 return true;
@@ -38,7 +43,7 @@ final class DatabaseGone
     }
 
     /** Writes it into the log, and nothing else; always false, so that it is not reported again. */
-    public static function noted(PDOException $e): bool
+    public static function noted(Throwable $e): bool
     {
         Log::error("The database does not answer: {$e->getMessage()}");
 

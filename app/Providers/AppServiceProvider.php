@@ -11,6 +11,7 @@ use App\Http\Controllers\CodeController;
 use App\Http\Middleware\KnowVisitor;
 use App\Http\NoSecondTry;
 use App\Http\Requests\ReadingValidator;
+use App\Http\WholeSessions;
 use App\Language\ViewText;
 use App\Models\User;
 use App\Models\Workshop;
@@ -41,6 +42,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\ServiceProvider;
 
@@ -109,6 +111,9 @@ class AppServiceProvider extends ServiceProvider
             $lines = require lang_path($this->app->getLocale().'/views.php');
             Blade::prepareStringsForCompilationUsing(ViewText::in($lines)->of(...));
         }
+        Session::extend('file', fn (): WholeSessions => new WholeSessions(
+            $this->app->make('files'), config()->string('session.files'), config()->integer('session.lifetime'),
+        ));
         Event::listen(
             ['eloquent.saving: *', 'eloquent.updating: *', 'eloquent.deleting: *'],
             function (string $event, array $of): void {

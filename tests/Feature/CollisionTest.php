@@ -6,11 +6,18 @@ namespace Tests\Feature;
 
 use App\Database\PatientConnection;
 use App\Http\DatabaseGone;
+use App\Http\WholeSessions;
 use App\Models\Workshop;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
+use Illuminate\View\ViewException;
 use mysqli;
+use PDO;
 use PDOException;
+use RuntimeException;
 
 /** Two changes that meet in the database: what it rolled back is done once more, whole and once. */
 final class CollisionTest extends TestCase
@@ -118,6 +125,64 @@ final class CollisionTest extends TestCase
             self::assertTrue(DatabaseGone::caused($e));
         }
         self::assertSame(1, $begun);
+    }
+
+    /** One of several databases says only as it commits that another one was before; PDO takes its transaction as going. */
+    public function test_a_commit_that_is_refused_is_begun_again_from_the_start(): void
+    {
+        $of = DB::connection()->getConfig();
+        $dsn = "mysql:host={$of['host']};port={$of['port']};dbname={$of['database']}";
+        DB::connection()->setPdo(new class($dsn, $of['username'], $of['password']) extends PDO
+        {
+            private int $refused = 0;
+
+            public function commit(): bool
+            {
+                if ($this->refused++ > 0) {
+                    return parent::commit();
+                }
+                $e = new PDOException('Deadlock found when trying to get lock');
+                $e->errorInfo = ['40001', 1213, 'Deadlock found'];
+                throw $e;
+            }
+        });
+        DB::transaction(fn () => $this->ours->update(['spare_chucks' => $this->ours->spare_chucks + 1]));
+        $kept = $this->ours->spare_chucks;
+        DB::purge();
+        self::assertSame($kept, $this->ours->refresh()->spare_chucks);
+        self::assertSame(Workshop::query()->find($this->theirs->id)?->spare_chucks + 1, $kept, 'once, not twice');
+    }
+
+    public function test_a_database_that_is_gone_while_a_page_is_drawn_is_no_fault_of_the_page(): void
+    {
+        $e = new ViewException('... (View: bench.blade.php)', previous: self::refusal(2006));
+        self::assertTrue(DatabaseGone::caused($e));
+        self::assertFalse(DatabaseGone::caused(new ViewException('x', previous: self::refusal(1062))));
+        Route::get('drawn', fn () => throw $e);
+        $this->get('/drawn')->assertStatus(503)->assertHeader('Retry-After');
+    }
+
+    /** A process that is ended while it writes a session leaves the one before it. */
+    public function test_a_session_in_a_file_is_there_whole_or_not_at_all(): void
+    {
+        $files = new class extends Filesystem
+        {
+            public function put($path, $contents, $lock = false)
+            {
+                throw new RuntimeException('A file that is written in place is empty for a moment.');
+            }
+        };
+        $folder = sys_get_temp_dir().'/sessions-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        $handler = Session::driver('file')->getHandler();
+        self::assertInstanceOf(WholeSessions::class, $handler);
+        $whole = new WholeSessions($files, $folder, 60);
+        $whole->write('one', 'first');
+        $whole->write('one', 'second');
+        self::assertSame(['one' => 'second'], [basename((string) glob("$folder/*")[0]) => $whole->read('one')]);
+        self::assertSame('0600', substr(sprintf('%o', fileperms("$folder/one")), -4));
+        array_map(unlink(...), glob("$folder/*") ?: []);
+        rmdir($folder);
     }
 
     /** Of several databases each knows only what was written on the others, and nothing of their locks. */
