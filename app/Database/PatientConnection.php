@@ -87,8 +87,8 @@ final class PatientConnection extends MariaDbConnection
     }
 
     /**
-     * A commit that was refused has ended its transaction in the database; whoever asked for it has not heard of that,
-     * and could begin no other.
+     * A commit that was refused has ended its transaction in the database, whatever the reason; a worker that asked for
+     * it has not heard of that, and could begin no other.
      */
     protected function handleCommitTransactionException(Throwable $e, $currentAttempt, $maxAttempts)
     {
