@@ -33,10 +33,14 @@ final readonly class Packer
                 + ($rows === null ? [] : ['rows' => $rows]);
         }
         foreach ($this->photos->all($workshop->id) as $photo) {
-            $path = 'photographs/'.basename($photo);
-            $zip->addFile($photo, $path);
+            $path = "photographs/$photo.jpg";
+            $file = $this->photos->file($workshop->id, $photo);
+            if ($file === null) {
+                continue;
+            }
+            $zip->addFile($file, $path);
             $zip->setCompressionName($path, ZipArchive::CM_STORE);
-            $files[$path] = ['sha256' => (string) hash_file('sha256', $photo), 'bytes' => (int) filesize($photo)];
+            $files[$path] = ['sha256' => (string) hash_file('sha256', $file), 'bytes' => (int) filesize($file)];
         }
         ksort($files);
         $zip->addFromString('manifest.json', self::json([

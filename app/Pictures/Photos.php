@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\Sleep;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
+use League\Flysystem\FilesystemException;
 
 /**
  * Photographs of pieces, blanks and test boards: drawn anew at a modest size, so that nothing of what a camera writes
@@ -22,7 +23,7 @@ final readonly class Photos
 {
     private const WAIT_SECONDS = 4;
 
-    public function __construct(private Shrinker $shrinker)
+    public function __construct(private Shrinker $shrinker, private PhotoStore $store)
     {
     }
 
@@ -34,12 +35,10 @@ final readonly class Photos
     public function keep(Workshop $workshop, UploadedFile $file): string
     {
         $name = Str::lower(Str::random(24));
-        $folder = $this->folder($workshop->id);
+        $made = '';
         try {
+            $made = $this->workplace();
             $this->checked($workshop, $file);
-            if (! is_dir($folder) && ! @mkdir($folder, 0700, true) && ! is_dir($folder)) {
-                throw UnfitPicture::unkept();
-            }
             $own = Cache::lock("photograph-$workshop->id", 3 * config('photos.decoding.seconds'));
             if (! $own->get()) {
                 throw UnfitPicture::busy();
@@ -47,40 +46,43 @@ final readonly class Photos
             $slot = null;
             try {
                 $slot = $this->slot();
-                $this->shrinker->shrink($file->getPathname(), "$folder/$name.jpg", $file->getClientOriginalName());
+                $this->shrinker->shrink($file->getPathname(), $made, $file->getClientOriginalName());
             } finally {
                 $slot?->release();
                 $own->release();
             }
+            $this->store->put($made, $workshop->id, $name);
         } catch (UnfitPicture $e) {
-            $this->forget($workshop->id, $name);
-
             throw ValidationException::withMessages(['photo' => $e->getMessage()]);
+        } catch (FilesystemException $e) {
+            report($e);
+            throw ValidationException::withMessages(['photo' => UnfitPicture::unkept()->getMessage()]);
+        } finally {
+            File::delete($made);
         }
 
         return $name;
     }
 
-    /** @return list<string> files of all of a workshop, by name */
+    /** @return list<string> names of all of a workshop */
     public function all(int $workshop): array
     {
-        return glob($this->folder($workshop).'/*.jpg') ?: [];
+        return $this->store->names($workshop);
     }
 
     /** One that was taken along, under the name that rows have for it; false where it is no picture. */
     public function bring(Workshop $workshop, string $file, string $name): bool
     {
-        $folder = $this->folder($workshop->id);
-        if (! is_dir($folder) && ! @mkdir($folder, 0700, true) && ! is_dir($folder)) {
-            return false;
-        }
+        $made = '';
         try {
+            $made = $this->workplace();
             $this->fit($file, "$name.jpg");
-            $this->shrinker->shrink($file, "$folder/$name.jpg", "$name.jpg");
-        } catch (UnfitPicture) {
-            $this->forget($workshop->id, $name);
-
+            $this->shrinker->shrink($file, $made, "$name.jpg");
+            $this->store->put($made, $workshop->id, $name);
+        } catch (UnfitPicture|FilesystemException) {
             return false;
+        } finally {
+            File::delete($made);
         }
 
         return true;
@@ -95,24 +97,32 @@ final readonly class Photos
     /** A kept photograph by its name; null where there is none. */
     public function file(int $workshop, string $name): ?string
     {
-        $path = $this->folder($workshop).'/'.$name.'.jpg';
-
-        return preg_match('/^[a-z0-9]{24}$/D', $name) === 1 && is_file($path) ? $path : null;
+        return preg_match('/^[a-z0-9]{24}$/D', $name) === 1 ? $this->store->file($workshop, $name) : null;
     }
 
     /** One that was replaced, or that nothing names any more. */
     public function forget(int $workshop, ?string $name): void
     {
-        $path = $this->file($workshop, (string) $name);
-        if ($path !== null) {
-            File::delete($path);
+        if ($name === null || $name === '') {
+            return;
+        }
+        try {
+            $this->store->forget($workshop, $name);
+        } catch (FilesystemException $e) {
+            report($e);
         }
     }
 
     /** All of a workshop that is gone. */
     public function forgetAll(int $workshop): void
     {
-        File::deleteDirectory($this->folder($workshop));
+        $this->store->forgetAll($workshop);
+    }
+
+    /** What is drawn anew is drawn here first, and then put where it is kept. */
+    private function workplace(): string
+    {
+        return tempnam(sys_get_temp_dir(), 'photograph') ?: throw UnfitPicture::unkept();
     }
 
     /**
@@ -140,8 +150,7 @@ final readonly class Photos
     {
         $this->fit($file->getPathname(), $file->getClientOriginalName());
         $most = config('photos.most_megabytes_a_workshop');
-        $kept = array_sum(array_map(filesize(...), glob($this->folder($workshop->id).'/*.jpg') ?: []));
-        if ($kept > $most * 1e6) {
+        if ($this->store->bytes($workshop->id) > $most * 1e6) {
             throw UnfitPicture::full($most);
         }
     }
@@ -152,10 +161,5 @@ final readonly class Photos
         PictureFile::at($path, $called)->check(
             $called, config('photos.most_megapixels'), config('photos.decoding.megabytes') / 2,
         );
-    }
-
-    private function folder(int $workshop): string
-    {
-        return config('photos.path').'/'.$workshop;
     }
 }

@@ -16,6 +16,7 @@ use App\Language\ViewText;
 use App\Models\User;
 use App\Models\Workshop;
 use App\People\SignIns;
+use App\Pictures\PhotoStore;
 use App\Planning\RouteStore;
 use App\View\Show;
 use App\View\ShownErrors;
@@ -34,6 +35,7 @@ use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Contracts\Translation\Translator;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
@@ -43,6 +45,7 @@ use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\ServiceProvider;
 
@@ -74,6 +77,12 @@ class AppServiceProvider extends ServiceProvider
             version: config()->string('app.version'), photos: config()->string('photos.path'),
             metricsToken: (string) config('app.metrics_token'),
         ));
+        $this->app->bind(PhotoStore::class, fn (): PhotoStore => new PhotoStore(
+            disk: self::photographs(...), folder: config()->string('photos.path'),
+            where: config('filesystems.photographs') === 'folder'
+                ? config()->string('photos.path') : (string) config('filesystems.disks.objects.bucket'),
+            isFolder: config('filesystems.photographs') === 'folder',
+        ));
         $this->app->when(Packer::class)->needs('$version')->giveConfig('app.version');
         $this->app->scoped(ShownErrors::class);
         $this->app->scoped(RouteStore::class);
@@ -103,6 +112,12 @@ class AppServiceProvider extends ServiceProvider
         $row = $workshop?->{$relation}()->findOrFail($id);
 
         return $row?->isRelation('workshop') === true ? $row->setRelation('workshop', $workshop) : $row;
+    }
+
+    private static function photographs(): FilesystemAdapter
+    {
+        return config('filesystems.photographs') !== 'folder' ? Storage::disk('objects')
+            : Storage::build(['root' => config()->string('photos.path')] + config()->array('filesystems.disks.folder'));
     }
 
     public function boot(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Watch;
 
 use App\Models\Workshop;
+use App\Pictures\PhotoStore;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Queue\Queue;
 use Illuminate\Database\Migrations\Migrator;
@@ -36,6 +37,7 @@ final readonly class Doctor
         private Repository $cache,
         private Installation $installation,
         private MailProbe $mail,
+        private PhotoStore $photos,
     ) {
     }
 
@@ -81,7 +83,7 @@ final readonly class Doctor
         $says = ['folder' => $photos, 'gigabytes' => number_format($free / 1e9, 1)];
 
         return [
-            Finding::of('photographs', Disk::isWritable($photos), $says),
+            Finding::of('photographs', $this->photos->takes(), ['folder' => $this->photos->where]),
             $free < Disk::LEAST_BYTES ? Finding::of('disk', false, $says)
                 : Finding::hint('disk', $free >= self::LITTLE_ROOM_BYTES, $says),
             Finding::of('logs', Disk::isWritable(storage_path('logs')), ['folder' => storage_path('logs')]),

@@ -53,7 +53,8 @@ return [
         ],
         'photographs' => [
             'well' => 'Photographs can be kept in {folder}.', 'bad' => 'Nothing can be written in {folder}.',
-            'remedy' => 'Give that folder to the user that php-fpm runs as.',
+            'remedy' => 'Give that folder to the user that php-fpm runs as. Of object storage: look at PHOTO_ENDPOINT, '
+                .'PHOTO_BUCKET and PHOTO_KEY.',
         ],
         'disk' => [
             'well' => '{gigabytes} GB are free.', 'bad' => 'Only {gigabytes} GB are free at {folder}.',

@@ -19,7 +19,7 @@ final class FoldersOfApp
         'Database' => [],
         'Models' => [],
         'People' => ['Models', 'Pictures'],
-        'Watch' => ['Models'],
+        'Watch' => ['Models', 'Pictures'],
         'Along' => ['Models', 'Pictures', 'Planning'],
         'Language' => [],
         'Figures' => ['Models'],
@@ -30,7 +30,7 @@ final class FoldersOfApp
         'View' => ['Models', 'Figures'],
         'Demo' => ['Models', 'Pictures', 'Planning'],
         'Jobs' => ['Models', 'Planning'],
-        'Console' => ['Models', 'Planning', 'Demo', 'Jobs', 'Language', 'People', 'View', 'Watch', 'Along'],
+        'Console' => ['Models', 'Planning', 'Demo', 'Jobs', 'Language', 'People', 'Pictures', 'View', 'Watch', 'Along'],
         'Http' => ['Models', 'Figures', 'Pictures', 'Planning', 'View', 'Demo', 'Jobs', 'People', 'Watch', 'Along'],
     ];
 

@@ -60,8 +60,8 @@ final class AlongTest extends FeatureTestCase
         );
         self::assertSame($but($first), $but(self::texts("$this->file.again")));
         self::assertSame(
-            array_map(basename(...), app(Photos::class)->all($demo->id)),
-            array_map(basename(...), app(Photos::class)->all($there->id)),
+            app(Photos::class)->all($demo->id),
+            app(Photos::class)->all($there->id),
         );
         app(Photos::class)->forgetAll($there->id);
         app(Photos::class)->forgetAll($demo->id);

@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Facades\Route;
 
 /**
- * Fifteen hundred requests over every address and form, each a sound one with something wrong in it: none may break the
- * program however it is asked. Bounded and seeded, so that a failure comes back.
+ * Requests over every address and form, and documents, each a sound one with something wrong in it: none may break the
+ * program however it is asked. Bounded and seeded, so that a failure comes back; `bin/bench hostile` asks for more.
  */
 final class FuzzTest extends FeatureTestCase
 {
     private const REQUESTS = 1500;
+
+    private const DOCUMENTS = 500;
 
     private const NASTY = [
         '', ' ', '0', '-1', '1e999', '1e300', 1e300, -1e300, 7, '9999999999999999999', '0x1f', 'NaN',
@@ -28,7 +31,7 @@ final class FuzzTest extends FeatureTestCase
     public function test_no_request_breaks_the_program(): void
     {
         $this->withoutMiddleware([ThrottleRequests::class, ValidateCsrfToken::class]);
-        mt_srand(20261125);
+        mt_srand(self::set('HOSTILE_SEED', 20261125));
         $this->bowl();
         $theirs = $this->bowl([], $this->makeShop('Heron Wharf', 'nell@example.test'));
         $routes = array_values(
@@ -37,7 +40,7 @@ final class FuzzTest extends FeatureTestCase
                 fn ($route): bool => ! in_array($route->uri(), ['up', 'empty', 'demo', 'sign-out'], true),
             ),
         );
-        for ($n = 0; $n < self::REQUESTS; $n++) {
+        for ($n = self::set('HOSTILE_REQUESTS', self::REQUESTS); $n > 0; $n--) {
             $route = $routes[mt_rand(0, count($routes) - 1)];
             $method = $route->methods()[0];
             $path = $this->path($route->uri(), $theirs->id);
@@ -62,6 +65,61 @@ final class FuzzTest extends FeatureTestCase
             $this->get($page)->assertOk();
         }
         self::assertSame(1, $theirs->workshop->pieces()->count(), 'nobody else\'s pieces were touched');
+    }
+
+    public function test_no_document_breaks_the_program(): void
+    {
+        $this->withoutMiddleware([ThrottleRequests::class, ValidateCsrfToken::class]);
+        mt_srand(self::set('HOSTILE_SEED', 20261125));
+        $piece = $this->bowl();
+        $sound = json_decode((string) $this->get("/pieces/$piece->id/piece.json")->assertOk()->getContent(), true);
+        $taken = 0;
+        for ($n = self::set('HOSTILE_DOCUMENTS', self::DOCUMENTS); $n > 0; $n--) {
+            $document = $sound;
+            for ($i = mt_rand(1, 3); $i > 0; $i--) {
+                $document = $this->hurt($document);
+            }
+            $text = (string) json_encode($document, JSON_INVALID_UTF8_IGNORE | JSON_PARTIAL_OUTPUT_ON_ERROR);
+            $text = mt_rand(0, 11) === 0 ? substr($text, 0, mt_rand(0, strlen($text))) : $text;
+            $file = UploadedFile::fake()->createWithContent('piece.json', $text);
+            $response = $this->from('/pieces')->post('/pieces/import', ['file' => $file]);
+            self::assertSame(302, $response->getStatusCode(), "$n: ".substr($text, 0, 2000));
+            $taken += session('errors') === null ? 1 : 0;
+            self::assertTrue(session('errors') === null || session('errors')->any(), "$n: a refusal says why");
+            $this->app['session']->forget('errors');
+        }
+        self::assertGreaterThan(0, $taken, 'some are only changed, and are taken');
+        $this->get('/pieces')->assertOk();
+        $this->get('/bench')->assertOk();
+        foreach ($this->shop->pieces()->latest('id')->limit(20)->get() as $one) {
+            $this->get("/pieces/$one->id/route")->assertOk();
+        }
+    }
+
+    /** One place of a document holds something else, is gone, or stands there twice. */
+    private function hurt(mixed $in): mixed
+    {
+        if (! is_array($in) || $in === [] || mt_rand(0, 9) === 0) {
+            $number = is_numeric($in) ? $in * [0, -1, 1e9, 1e-9, 1.0001, 7][mt_rand(0, 5)] : null;
+
+            return $number !== null && mt_rand(0, 1) === 1 ? $number
+                : [null, true, [], ['a' => 1], ...self::NASTY][mt_rand(0, 3 + count(self::NASTY))];
+        }
+        $key = array_rand($in);
+        if (mt_rand(0, 11) === 0) {
+            unset($in[$key]);
+        } elseif (mt_rand(0, 15) === 0) {
+            $in[array_is_list($in) ? count($in) : "$key-too"] = $in[$key];
+        } else {
+            $in[$key] = $this->hurt($in[$key]);
+        }
+
+        return $in;
+    }
+
+    private static function set(string $name, int $usual): int
+    {
+        return (int) (getenv($name) ?: $usual);
     }
 
     private function path(string $uri, int $theirs): string

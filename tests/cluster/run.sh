@@ -15,14 +15,17 @@ NODES='1 2 3'
 passed=0
 failed=0
 
-quit() {
+end() {
     local one
-    trap - INT TERM EXIT
     for one in 1 2; do gone "$one"; worker_gone "$one"; done
     [ -n "${FRONT:-}" ] && kill "$FRONT" 2>/dev/null && wait "$FRONT" 2>/dev/null
     [ -n "${LOAD:-}" ] && kill "$LOAD" 2>/dev/null
     for one in $NODES; do kill -KILL "$(cat "$HOME_OF_ALL/node$one/pid" 2>/dev/null)" 2>/dev/null; done
     wait 2>/dev/null
+}
+quit() {
+    trap - INT TERM EXIT
+    end
     rm -rf "$HOME_OF_ALL"
 }
 trap 'quit; exit 130' INT TERM
@@ -91,14 +94,14 @@ front() {
     FRONT=$!
 }
 
-# server NUMBER: one of the machines that make pages. Its folder is its own; only the database is shared, and photographs.
+# server NUMBER [again]: one of the machines that make pages; again without its worker, which has gone on. Its folder is its own; only the database is shared, and photographs.
 server() {
     (
         STATE=$HOME_OF_ALL/server$1
         SOCKET_DIR=$STATE/sockets
         mkdir -p "$SOCKET_DIR"
         export SESSION_PATH=$STATE/sessions CACHE_PATH=$STATE/cache
-        WORKERS=4 serve "$(cat "$STATE/port")" && work
+        WORKERS=4 serve "$(cat "$STATE/port")" && { [ -n "${2:-}" ] || work; }
     )
 }
 
@@ -163,7 +166,7 @@ worker_gone 2
 # Its machine serves on; the other one's worker is left.
 sleep 6
 phase 'the server back'
-server 1
+server 1 again
 sleep 4
 touch "$OVER"
 wait "$LOAD"
@@ -185,6 +188,10 @@ ask 1 "set global wsrep_provider_options='pc.bootstrap=YES'"
 is 'told to, it goes on alone, and the pages with it' within 30 answers "$PAGES_PORT" /ready 200
 node 2
 is 'and the next one comes back to it' within 90 with 2 2
+
+end
+all_ended() { ! grep -qsaF "=$HOME_OF_ALL/" /proc/[0-9]*/environ; }
+is 'nothing of it is left running' within 10 all_ended
 
 echo
 echo "$passed passed, $failed failed"

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Pictures\PhotoStore;
 use Illuminate\Cache\DatabaseStore;
 use Illuminate\Cache\FileStore;
 use Illuminate\Console\Command;
@@ -20,8 +21,12 @@ class PruneKept extends Command
 
     protected $description = 'Clears routes and other kept results whose time is over';
 
-    public function handle(): int
+    /** Copies of photographs that lie in object storage. */
+    private const COPY_SECONDS = 86_400;
+
+    public function handle(PhotoStore $photos): int
     {
+        $photos->prune(now()->getTimestamp() - self::COPY_SECONDS);
         $store = cache()->getStore();
         $this->info(match (true) {
             $store instanceof FileStore => $this->files($store),

@@ -3,6 +3,14 @@
         <h1>What is new</h1>
         <p class="faint mt-1">You work with version {{ config('app.version') }}.</p>
         <section class="mt-5">
+            <h2>Version 0.26 <span class="faint small">1 December 2026</span></h2>
+            <ul class="help-list">
+                <li>You stay signed in when the server is stopped while it saves.</li>
+                <li>A database that goes away while a page is made is said in words.</li>
+                <li>Several servers and databases can keep the same workshops.</li>
+            </ul>
+        </section>
+        <section class="mt-5">
             <h2>Version 0.25 <span class="faint small">1 December 2026</span></h2>
             <ul class="help-list">
                 <li>Invite somebody by a link. A gallery joins as a reader and sees dates only.</li>
