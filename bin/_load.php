@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// Used by bin/bench. php bin/_load.php load|soak|kinds BASE STATE: makers with a workshop each (`bench:makers`), who look at
-// pages and press, with a pause to think between. Ratios are to an empty page of the same server, asked while it idles.
+// Used by bin/bench. php bin/_load.php load|soak|kinds BASE STATE: makers with a workshop each (`bench:makers`), who
+// look at pages and press, with a pause to think between. Ratios are to an empty page of the same server, asked as it idles.
 
 use Tests\Load\Chance;
 use Tests\Load\Crowd;
@@ -116,8 +116,8 @@ if ($what === 'load') {
         $told = crowd(array_slice($makers, 0, $count))->work(SECONDS);
         foreach (['read' => 'pages', 'press' => 'presses'] as $sort => $name) {
             printf(
-                "  %3d makers, %-8s %5d   p50 %6.0f ms %5.1f ×   p95 %6.0f ms %5.1f ×   p99 %6.0f ms %5.1f ×\n", $count, $name,
-                count($told->times[$sort]), ...array_merge(...array_map(
+                "  %3d makers, %-8s %5d   p50 %6.0f ms %5.1f ×   p95 %6.0f ms %5.1f ×   p99 %6.0f ms %5.1f ×\n",
+                $count, $name, count($told->times[$sort]), ...array_merge(...array_map(
                     fn (float $share): array => [$told->ms($share, $sort), $told->ms($share, $sort) / $empty],
                     [0.5, 0.95, 0.99],
                 )),
@@ -136,12 +136,14 @@ if ($what === 'soak') {
     crowd(array_slice($makers, 0, 8), [0.0, 0.1])->work(30.0);
     $before = memory($state);
     $began = microtime(true);
-    $told = crowd($makers, [0.0, 0.2])->work(1.0, fn (float $since, Told $told): bool => count($told->presses) < DAY_PRESSES);
+    $goesOn = fn (float $since, Told $told): bool => count($told->presses) < DAY_PRESSES;
+    $told = crowd($makers, [0.0, 0.2])->work(1.0, $goesOn);
     $took = microtime(true) - $began;
     $faults = [...$shops->faults($told->presses), ...$shops->unplanned(300)];
     $after = memory($state);
     printf(
-        "\n  A day of %d makers in %.0f s: %d pages, %d presses.\n  %s\n", DAY_MAKERS, $took, count($told->times['read']),
+        "\n  A day of %d makers in %.0f s: %d pages, %d presses.\n  %s\n", DAY_MAKERS, $took,
+        count($told->times['read']),
         count(array_filter($told->presses, fn (Press $press): bool => $press->isTaken())), $told->line(),
     );
     foreach ($before as $part => $mb) {
@@ -149,6 +151,10 @@ if ($what === 'soak') {
     }
     $told->errors() + $told->none() > 0 && $faults[] = $told->line();
     failing($faults);
+}
+
+foreach ($shops->sizes() as $table => [$rows, $mb]) {
+    printf("  %-16s %8d rows   %6.1f MB   %6.2f kB each\n", $table, $rows, $mb, 1000 * $mb / max(1, $rows));
 }
 
 // Whether a shop of very many pieces, and one of a very long log, slow another one: its pages while nobody else works,

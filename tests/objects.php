@@ -2,15 +2,16 @@
 
 declare(strict_types=1);
 
-// As much of an object store as photographs need, for the checks: php -S HOST:PORT tests/objects.php, with the folder that
-// its objects lie in as FOLDER. Who does not sign what they ask is refused.
+// As much of an object store as photographs need, for the checks: php -S HOST:PORT tests/objects.php, with the folder
+// that its objects lie in as FOLDER. Who does not sign what they ask is refused.
 
 $folder = (string) getenv('FOLDER');
 if (! str_starts_with($_SERVER['HTTP_AUTHORIZATION'] ?? '', 'AWS4-HMAC-SHA256 Credential=a-key/')) {
     http_response_code(403);
     exit;
 }
-[, $bucket, $key] = explode('/', rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH)), 3) + ['', '', ''];
+$asked = rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH));
+[, $bucket, $key] = explode('/', $asked, 3) + ['', '', ''];
 $path = "$folder/$bucket/".str_replace('/', '%', $key);
 $method = $_SERVER['REQUEST_METHOD'];
 $xml = function (string $body): never {

@@ -17,8 +17,8 @@ final class DatabaseGone
 
     /**
      * No server, refused, gone away, lost while asking, shutting down, too many clients, or no answer in time; one of
-     * several that has lost the others (1047, or 1180 as it commits); a lock that did not come free, or one change after another that met
-     * another (1205, 1213, 1020): nothing is kept then, and it may be pressed again.
+     * several that has lost the others (1047, or 1180 as it commits); a lock that did not come free, or one change
+     * after another that met another (1205, 1213, 1020): nothing is kept then, and it may be pressed again.
      */
     private const CODES = [
         2002, 2003, 2006, 2013, 1040, 1053, 1152, 1158, 1159, 1160, 1161, 1047, 1180, 1205, 1213, 1020,

@@ -7,8 +7,8 @@ namespace App\Http;
 use Illuminate\Session\FileSessionHandler;
 
 /**
- * Sessions in files, each of which is there whole or not at all: a process that is ended as it writes one leaves the one
- * before it, and signs nobody out.
+ * Sessions in files, each of which is there whole or not at all: a process that is ended as it writes one leaves the
+ * one before it, and signs nobody out.
  */
 final class WholeSessions extends FileSessionHandler
 {

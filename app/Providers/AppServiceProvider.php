@@ -116,8 +116,11 @@ class AppServiceProvider extends ServiceProvider
 
     private static function photographs(): FilesystemAdapter
     {
-        return config('filesystems.photographs') !== 'folder' ? Storage::disk('objects')
+        $disk = config('filesystems.photographs') !== 'folder' ? Storage::disk('objects')
             : Storage::build(['root' => config()->string('photos.path')] + config()->array('filesystems.disks.folder'));
+        assert($disk instanceof FilesystemAdapter);
+
+        return $disk;
     }
 
     public function boot(): void

@@ -30,8 +30,8 @@ final class ObjectStorageTest extends FeatureTestCase
         fclose($listener);
         $out = ['file', "$this->folder/log", 'a'];
         $this->server = proc_open(
-            [PHP_BINARY, '-S', $address, base_path('tests/objects.php')], [['file', '/dev/null', 'r'], $out, $out], $pipes,
-            env_vars: ['FOLDER' => $this->folder] + getenv(),
+            [PHP_BINARY, '-S', $address, base_path('tests/objects.php')],
+            [['file', '/dev/null', 'r'], $out, $out], $pipes, env_vars: ['FOLDER' => $this->folder] + getenv(),
         );
         for ($i = 0; $i < 100 && @stream_socket_client("tcp://$address") === false; $i++) {
             usleep(50_000);

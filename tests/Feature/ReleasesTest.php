@@ -97,7 +97,8 @@ final class ReleasesTest extends TestCase
         $of = DB::connection()->getConfig();
         $load = new Process(
             ['mariadb', '--no-defaults', "-h{$of['host']}", "-P{$of['port']}", "-u{$of['username']}", $of['database']],
-            env: ['MYSQL_PWD' => $of['password']], input: "set foreign_key_checks = 0, sql_mode = 'NO_AUTO_VALUE_ON_ZERO';\n"
+            env: ['MYSQL_PWD' => $of['password']],
+            input: "set foreign_key_checks = 0, sql_mode = 'NO_AUTO_VALUE_ON_ZERO';\n"
                 .gzdecode((string) file_get_contents($file)),
         );
         $load->mustRun();

@@ -13,9 +13,11 @@ final class Crowd
 
     private const AGAIN_SECONDS = 0.4;
 
+    private const LONGEST_AFTER_SECONDS = 60;
+
     private readonly \CurlMultiHandle $multi;
 
-    /** @var array<int, array{int, Press|null, float, bool}> by handle: maker, its press, since when, whether it hangs up */
+    /** @var array<int, array{int, Press|null, float, bool}> by handle: maker, press, since when, whether it hangs up */
     private array $running = [];
 
     /** @var array<int, float> when each maker goes on */
@@ -60,7 +62,8 @@ final class Crowd
                 $isOver = $since >= $seconds && ! $goesOn;
                 $seconds = max($seconds, $since);
             }
-            if ($isOver && $this->running === [] && (array_filter($this->unanswered) === [] || $since > $seconds + 60)) {
+            $isAnswered = array_filter($this->unanswered) === [] || $since > $seconds + self::LONGEST_AFTER_SECONDS;
+            if ($isOver && $this->running === [] && $isAnswered) {
                 return $told;
             }
             foreach ($this->next as $who => $at) {

@@ -73,7 +73,8 @@ final class Maker
             array_shift($this->toDo[$piece]);
 
             return new Press(
-                Sort::Done, $this->workshop, "/steps/$step/done", ['once' => $once, 'sure' => '1', 'found' => 'hard'], $once,
+                Sort::Done, $this->workshop, "/steps/$step/done",
+                ['once' => $once, 'sure' => '1', 'found' => 'hard'], $once,
             );
         }
 
@@ -105,7 +106,8 @@ final class Maker
     {
         $curl = curl_init($this->base.$path);
         curl_setopt_array($curl, $more + [
-            CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT_MS => 30_000, CURLOPT_NOSIGNAL => true, CURLOPT_HTTPHEADER => $headers,
+            CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT_MS => 30_000, CURLOPT_NOSIGNAL => true,
+            CURLOPT_HTTPHEADER => $headers,
         ] + ($this->from === null ? [] : [CURLOPT_INTERFACE => $this->from]));
 
         return $curl;

@@ -43,7 +43,8 @@ final readonly class Shops
                 ));
             }
             [$blank, $grams] = explode(' ', $this->column(
-                "select concat(number, ' ', last_mass_g) from blanks where workshop_id = ? order by number limit 1", $shop,
+                "select concat(number, ' ', last_mass_g) from blanks where workshop_id = ?
+                    order by number limit 1", $shop,
             )[0]);
             $makers[] = $maker = new Maker(
                 base: $bases[$number % count($bases)], email: $email, password: SeedMakers::PASSWORD,
@@ -139,7 +140,8 @@ final readonly class Shops
     public function unplanned(int $seconds = 90): array
     {
         for ($until = time() + $seconds; ; usleep(300_000)) {
-            $old = $this->column('select name from workshops where planned_version is null or planned_version <> version');
+            $old = $this->column('select name from workshops
+                where planned_version is null or planned_version <> version');
             if ($old === [] || time() > $until) {
                 break;
             }
@@ -159,6 +161,23 @@ final readonly class Shops
         }
 
         return $sums;
+    }
+
+    /** @return array<string, array{int, float}> of the largest tables: rows, and megabytes with their indexes */
+    public function sizes(): array
+    {
+        $sizes = [];
+        foreach ($this->column('select table_name from information_schema.tables where table_schema = database()
+            order by data_length + index_length desc limit 6') as $table) {
+            $this->database->query("analyze table $table")->fetchAll();
+            $sizes[$table] = [
+                (int) $this->column("select count(*) from $table")[0],
+                (float) $this->column('select (data_length + index_length) / 1e6 from information_schema.tables
+                    where table_schema = database() and table_name = ?', $table)[0],
+            ];
+        }
+
+        return $sizes;
     }
 
     /** @return list<string> */

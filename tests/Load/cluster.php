@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// php tests/Load/cluster.php: makers press at APP_URL until the file OVER is there; what goes on meanwhile stands in the
-// file PHASES. What became of it is held against the database that DB_PORT leads to. Run by tests/cluster/run.sh.
+// php tests/Load/cluster.php: makers press at APP_URL until the file OVER is there; what goes on meanwhile stands in
+// the file PHASES. What became of it is held against the database that DB_PORT leads to. Run by tests/cluster/run.sh.
 
 use Tests\Load\Chance;
 use Tests\Load\Crowd;

@@ -100,8 +100,8 @@ echo $told->line(), "\n";
 $taken = array_filter($told->presses, fn (Press $press): bool => $press->isTaken());
 $refused = array_filter($told->presses, fn (Press $press): bool => $press->status !== null && ! $press->isTaken());
 printf(
-    '%d presses: %d taken, %d of them sent more than once; %d refused. %d answers nobody heard; %d kills as a press was '
-    ."written down.\n",
+    '%d presses: %d taken, %d of them sent more than once; %d refused. %d answers nobody heard; '
+    ."%d kills as a press was written down.\n",
     count($told->presses), count($taken), count(array_filter($taken, fn (Press $press): bool => $press->sent > 1)),
     count($refused), $told->hungUp, $afterCommit,
 );

@@ -16,6 +16,7 @@ use App\Planning\Planner;
 use Illuminate\Console\Command;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 
 /** Makers with a workshop each, for what is measured and killed under load; never in a workshop that somebody uses. */
 class SeedMakers extends Command
@@ -81,8 +82,8 @@ class SeedMakers extends Command
     private function draw(Workshop $workshop, Collection $like, int $count, PieceEditor $editor): void
     {
         for ($i = 0; $i < $count; $i++) {
-            $document = $like[$i % $like->count()]->document;
-            $editor->create($workshop, $document->with(['name' => "Piece $i"]), null, plan: false);
+            $model = $like[$i % $like->count()] ?? throw new LogicException('The demo has no pieces.');
+            $editor->create($workshop, $model->document->with(['name' => "Piece $i"]), null, plan: false);
         }
     }
 
