@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 // Used by bin/bench. php bin/_load.php load|soak|kinds BASE STATE: makers with a workshop each (`bench:makers`), who
-// look at pages and press, with a pause to think between. Ratios are to an empty page of the same server, asked as it idles.
+// look at pages and press, with a pause to think between. Ratios are to an empty page of the same server, asked as it
+// idles.
 
 use Tests\Load\Chance;
 use Tests\Load\Crowd;

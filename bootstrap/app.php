@@ -13,6 +13,7 @@ use App\Http\Middleware\ReadersSeeDates;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SeenLately;
 use App\Http\Middleware\SessionsForPeople;
+use App\Http\PhotographsGone;
 use App\Http\TrustedHosts;
 use App\Planning\Refused;
 use App\View\FieldWords;
@@ -24,6 +25,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
+use League\Flysystem\FilesystemException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -61,6 +63,7 @@ return Application::configure(basePath: dirname(__DIR__))
             ? DiskFull::page($request) : null);
         $exceptions->render(fn (Throwable $e, Request $request) => DatabaseGone::caused($e)
             ? DatabaseGone::page($request) : null);
+        $exceptions->render(fn (FilesystemException $e, Request $request) => PhotographsGone::page($request));
         $exceptions->dontReport(Refused::class);
         $exceptions->render(function (Refused $e, Request $request) {
             $why = app(Show::class)->said($e->why);

@@ -38,9 +38,8 @@ final readonly class Visits
             ->where('created_at', '<', now()->subHour())
             ->limit($most)->pluck('id');
 
-        $gone = $stale->isEmpty() ? 0 : Workshop::query()->whereKey($stale)->delete();
         $stale->each($this->photos->forgetAll(...));
 
-        return $gone;
+        return $stale->isEmpty() ? 0 : Workshop::query()->whereKey($stale)->delete();
     }
 }

@@ -62,8 +62,9 @@ final readonly class Leaving
     {
         $closed = Workshop::query()->where('closes_at', '<=', now())->pluck('id');
         foreach ($closed as $workshop) {
-            Workshop::query()->whereKey($workshop)->delete();
+            // First what lies elsewhere: where that does not answer, the row still says that it is to go.
             $this->photos->forgetAll($workshop);
+            Workshop::query()->whereKey($workshop)->delete();
         }
         $left = 0;
         foreach (User::query()->with('workshop')->where('leaves_at', '<=', now())->lazyById(100) as $user) {

@@ -97,17 +97,17 @@ final readonly class Photos
     /** A kept photograph by its name; null where there is none. */
     public function file(int $workshop, string $name): ?string
     {
-        return preg_match('/^[a-z0-9]{24}$/D', $name) === 1 ? $this->store->file($workshop, $name) : null;
+        return self::isName($name) ? $this->store->file($workshop, $name) : null;
     }
 
     /** One that was replaced, or that nothing names any more. */
     public function forget(int $workshop, ?string $name): void
     {
-        if ($name === null || $name === '') {
+        if (! self::isName((string) $name)) {
             return;
         }
         try {
-            $this->store->forget($workshop, $name);
+            $this->store->forget($workshop, (string) $name);
         } catch (FilesystemException $e) {
             report($e);
         }
@@ -117,6 +117,11 @@ final readonly class Photos
     public function forgetAll(int $workshop): void
     {
         $this->store->forgetAll($workshop);
+    }
+
+    private static function isName(string $name): bool
+    {
+        return preg_match('/^[a-z0-9]{24}$/D', $name) === 1;
     }
 
     /** What is drawn anew is drawn here first, and then put where it is kept. */

@@ -460,6 +460,9 @@ return [
     'database-gone' => [
         'records-answer-not' => 'The workshop\'s records do not answer. Look whether it was saved, and try again.',
     ],
+    'photographs-gone' => [
+        'answer-not' => 'The storage of the photographs does not answer. Try again in a moment.',
+    ],
     'disk-full' => [
         'disk-full' => 'The disk of the shop\'s computer is full; nothing was saved. Make room, then try again.',
     ],

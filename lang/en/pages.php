@@ -228,6 +228,9 @@ return [
         'records-do-not-answer' => 'The records do not answer',
         'try-again' => 'Try again',
     ],
+    'errors-photographs' => [
+        'do-not-answer' => 'The photographs do not answer',
+    ],
     'errors-507' => [
         'disk-full' => 'The disk is full',
     ],

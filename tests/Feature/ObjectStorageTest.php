@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Kept\Facts;
+use App\Models\Kept\Measured;
+use App\People\Leaving;
 use App\Pictures\Photos;
 use App\Pictures\PhotoStore;
 use App\Watch\Doctor;
@@ -11,6 +14,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\ValidationException;
+use League\Flysystem\FilesystemException;
 
 /** Photographs in storage that several servers share: kept there, fetched once, forgotten there. */
 final class ObjectStorageTest extends FeatureTestCase
@@ -85,12 +89,29 @@ final class ObjectStorageTest extends FeatureTestCase
         self::assertNull($photos->file($this->shop->id, $one));
         self::assertNotNull($photos->file($this->shop->id, $other));
         self::assertNull($photos->file($this->shop->id, '../../1/'.$other));
+        $photos->forget($this->shop->id, "../{$this->shop->id}/$other");
+        self::assertSame([$other], $photos->all($this->shop->id));
     }
 
     public function test_storage_that_is_gone_costs_the_photograph_and_not_the_page(): void
     {
+        $name = app(Photos::class)->keep($this->shop, UploadedFile::fake()->image('a.jpg', 60, 40));
+        $entry = $this->shop->logEntries()->create([
+            'kind' => 'note', 'happened_at' => now(), 'facts' => new Facts(measured: new Measured(photo: $name)),
+        ]);
         $this->at('http://127.0.0.1:9');
         $this->get('/log')->assertOk();
+        $this->get("/log/$entry->id/photo")->assertStatus(503)->assertSee('The photographs do not answer');
+        $this->getJson("/log/$entry->id/photo")->assertStatus(503)->assertJsonPath(
+            'message', 'The storage of the photographs does not answer. Try again in a moment.',
+        );
+        $this->shop->update(['closes_at' => now()->subHour()]);
+        try {
+            app(Leaving::class)->sweep();
+            self::fail('Its photographs would lie there for ever.');
+        } catch (FilesystemException) {
+            self::assertNotNull($this->shop->fresh());
+        }
         try {
             app(Photos::class)->keep($this->shop, UploadedFile::fake()->image('a.jpg', 60, 40));
             self::fail('It was kept nowhere.');
