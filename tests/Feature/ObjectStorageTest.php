@@ -105,7 +105,7 @@ final class ObjectStorageTest extends FeatureTestCase
         $this->getJson("/log/$entry->id/photo")->assertStatus(503)->assertJsonPath(
             'message', 'The storage of the photographs does not answer. Try again in a moment.',
         );
-        $this->shop->update(['closes_at' => now()->subHour()]);
+        $this->shop->forceFill(['closes_at' => now()->subHour()])->save();
         try {
             app(Leaving::class)->sweep();
             self::fail('Its photographs would lie there for ever.');
