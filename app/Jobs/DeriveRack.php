@@ -16,6 +16,11 @@ class DeriveRack implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
 
+    /** A worker that is ended under way counts as a try: that is no fault of the job. */
+    public int $tries = 20;
+
+    public int $maxExceptions = 3;
+
     /** A lock left by a worker that was killed opens again after so many seconds. */
     public int $uniqueFor = 60;
 

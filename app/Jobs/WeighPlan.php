@@ -22,7 +22,10 @@ class WeighPlan implements ShouldBeUniqueUntilProcessing, ShouldQueue
     /** Worked off when nothing waits in the usual one: no plan that somebody waits for stands behind it. */
     public const QUEUE = 'leisure';
 
-    public int $tries = 3;
+    /** A worker that is ended under way counts as a try: that is no fault of the job. */
+    public int $tries = 20;
+
+    public int $maxExceptions = 3;
 
     /** A lock left by a worker that was killed opens again after so many seconds. */
     public int $uniqueFor = 60;

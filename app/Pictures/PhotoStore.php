@@ -111,7 +111,7 @@ final readonly class PhotoStore
             return null;
         }
         File::ensureDirectoryExists(dirname($to), 0700);
-        $part = tempnam(dirname($to), 'part') ?: throw new RuntimeException("Cannot write beside $to");
+        $part = tempnam(dirname($to), 'part') ?: throw new RuntimeException("Cannot write $to");
         try {
             file_put_contents($part, $stream);
         } finally {

@@ -6,6 +6,9 @@ namespace Tests\Feature;
 
 use App\Http\DatabaseGone;
 use App\Http\DiskFull;
+use App\Jobs\DeriveRack;
+use App\Jobs\MakePlan;
+use App\Jobs\WeighPlan;
 use App\Models\Air;
 use App\Models\Kept\Choices;
 use App\Models\LogEntry;
@@ -18,6 +21,8 @@ use HonestGrain\Coating\AirReading;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Extent;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Queue\DatabaseQueue;
+use Illuminate\Queue\WorkerOptions;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -208,6 +213,27 @@ final class NothingLostTest extends FeatureTestCase
         self::assertCount(1, glob("$folder/*/*/*") ?: []);
         self::assertSame('y', cache()->get('long'));
         File::deleteDirectory($folder);
+    }
+
+    public function test_a_job_whose_worker_was_ended_again_and_again_is_done_all_the_same(): void
+    {
+        $this->bowl();
+        $this->shop->increment('version');
+        $queue = new DatabaseQueue(DB::connection(), 'jobs');
+        $queue->setContainer($this->app);
+        $queue->setConnectionName('database');
+        foreach ([new MakePlan($this->shop->id), new WeighPlan($this->shop->id), new DeriveRack($this->shop->id)] as $job) {
+            $queue->push($job, '', 'ended');
+        }
+        DB::table('jobs')->where('queue', 'ended')->update(['attempts' => 5]);
+        for ($i = 0; $i < 3; $i++) {
+            $job = $queue->pop('ended') ?? self::fail('It is waited for.');
+            app('queue.worker')->process('database', $job, new WorkerOptions(maxTries: 3));
+        }
+        self::assertSame(0, DB::table('failed_jobs')->count());
+        self::assertSame(0, DB::table('jobs')->where('queue', 'ended')->count());
+        $shop = $this->shop->refresh();
+        self::assertSame($shop->version, $shop->planned_version);
     }
 
     public function test_a_job_that_failed_is_kept_where_one_can_look(): void

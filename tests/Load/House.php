@@ -40,7 +40,7 @@ final class House
         $out = ['file', "$this->state/output", 'a'];
         $this->process = proc_open(
             ["$this->root/bin/start", '--port', (string) $this->port], [['file', '/dev/null', 'r'], $out, $out], $pipes,
-            $this->root, ['HONEST_GRAIN_STATE' => $this->state] + getenv(),
+            $this->root, ['HONEST_GRAIN_STATE' => $this->state] + self::surroundings(),
         ) ?: throw new RuntimeException('bin/start does not begin.');
     }
 
@@ -54,11 +54,31 @@ final class House
         throw new RuntimeException("It does not serve:\n".file_get_contents("$this->state/output"));
     }
 
-    /** @return array<string, string> what its parts are told */
+    /**
+     * Nothing of whoever runs this: a check's own database, which writes to the disk when it likes, would lose what was
+     * answered.
+     *
+     * @return array<string, string>
+     */
+    private static function surroundings(): array
+    {
+        return array_filter(
+            getenv(), fn (string $name): bool => in_array($name, ['PATH', 'HOME', 'LANG', 'USER', 'TMPDIR'], true)
+                || preg_match('/^(COMPOSER|npm|NODE|.*_(PROXY|proxy|CERTS?|BUNDLE|CA_.*))/', $name) === 1,
+            ARRAY_FILTER_USE_KEY,
+        );
+    }
+
+    /**
+     * @return array<string, string> what its parts are told
+     *
+     * @throws RuntimeException while it is being begun
+     */
     public function settings(): array
     {
         $settings = [];
-        foreach (file("$this->state/environment", FILE_IGNORE_NEW_LINES) ?: [] as $line) {
+        $lines = is_file("$this->state/environment") ? file("$this->state/environment", FILE_IGNORE_NEW_LINES) : false;
+        foreach ($lines ?: throw new RuntimeException('It is being begun.') as $line) {
             [$name, $value] = explode('=', $line, 2);
             $settings[$name] = stripslashes($value);
         }
@@ -70,7 +90,7 @@ final class House
     {
         $process = proc_open(
             [PHP_BINARY, "$this->root/artisan", ...$arguments], [['file', '/dev/null', 'r'], STDERR, STDERR], $pipes,
-            $this->root, $this->settings() + getenv(),
+            $this->root, $this->settings() + self::surroundings(),
         );
         if ($process === false || proc_close($process) !== 0) {
             throw new RuntimeException('artisan '.implode(' ', $arguments).' failed.');
