@@ -222,8 +222,8 @@ final class NothingLostTest extends FeatureTestCase
         $queue = new DatabaseQueue(DB::connection(), 'jobs');
         $queue->setContainer($this->app);
         $queue->setConnectionName('database');
-        foreach ([new MakePlan($this->shop->id), new WeighPlan($this->shop->id), new DeriveRack($this->shop->id)] as $job) {
-            $queue->push($job, '', 'ended');
+        foreach ([MakePlan::class, WeighPlan::class, DeriveRack::class] as $job) {
+            $queue->push(new $job($this->shop->id), '', 'ended');
         }
         DB::table('jobs')->where('queue', 'ended')->update(['attempts' => 5]);
         for ($i = 0; $i < 3; $i++) {
