@@ -19,6 +19,9 @@ const PIECES = 6;
 const SECONDS_EACH = 3.0;
 const RESTART_SECONDS = 8.0;
 
+/** On a machine that does other things too; without any the run would show nothing. */
+const LEAST_PRESSES = 2;
+
 $kills = (int) ($argv[1] ?? 12);
 $seed = (int) ($argv[2] ?? random_int(1, 999_999));
 $chance = new Chance($seed);
@@ -109,7 +112,7 @@ foreach (array_slice($refused, 0, 3) as $press) {
     echo "  refused ($press->status) {$press->sort->value}: $press->said\n";
 }
 $told->errors() > 0 && $faults[] = "{$told->errors()} error pages";
-count($taken) < $kills * 5 && $faults[] = 'hardly anything was pressed';
+count($taken) < $kills * LEAST_PRESSES && $faults[] = 'hardly anything was pressed';
 foreach ($faults as $fault) {
     echo "  FAIL  $fault\n";
 }
