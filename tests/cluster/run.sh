@@ -94,7 +94,8 @@ front() {
     FRONT=$!
 }
 
-# server NUMBER [again]: one of the machines that make pages; again without its worker, which has gone on. Its folder is its own; only the database is shared, and photographs.
+# server NUMBER [again]: one of the machines that make pages; again without its worker, which has gone on. Its folder is
+# its own; only the database is shared, and photographs.
 server() {
     (
         STATE=$HOME_OF_ALL/server$1
