@@ -11,7 +11,7 @@ use RuntimeException;
 /** The makers that `bench:makers` made, as the database knows them, and what has become of what they pressed. */
 final readonly class Shops
 {
-    private const SIGN_INS_OF_ONE_ADDRESS = 30;
+    private const SIGN_INS_OF_ONE_ADDRESS = 15;
 
     public function __construct(private PDO $database)
     {
