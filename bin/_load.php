@@ -10,6 +10,7 @@ use Tests\Load\Chance;
 use Tests\Load\Crowd;
 use Tests\Load\Maker;
 use Tests\Load\Press;
+use Tests\Load\Processes;
 use Tests\Load\Shops;
 use Tests\Load\Told;
 
@@ -64,22 +65,11 @@ function memory(string $state): array
         intval(...), array_filter(explode("\n", (string) @file_get_contents("$state/$file"))),
     );
     $parts = [
-        'pages' => children($of('web/fpm.pid')), 'nginx' => children($of('web/nginx.pid')),
-        'the worker' => children(array_slice($of('worker.pid'), 0, 1)), 'the database' => $of('database.pid'),
+        'pages' => Processes::children(...$of('web/fpm.pid')), 'nginx' => Processes::children(...$of('web/nginx.pid')),
+        'the worker' => Processes::children(...array_slice($of('worker.pid'), 0, 1)), 'the database' => $of('database.pid'),
     ];
 
     return array_map(fn (array $pids): float => array_sum(array_map(megabytes(...), $pids)), $parts);
-}
-
-/**
- * @param  list<int>  $of
- * @return list<int>
- */
-function children(array $of): array
-{
-    return array_values(array_filter(array_map(
-        intval(...), explode("\n", (string) shell_exec('pgrep -P '.implode(',', $of ?: [0]))),
-    )));
 }
 
 function megabytes(int $pid): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Load\Chance;
 use Tests\Load\Crowd;
 use Tests\Load\Maker;
+use Tests\Load\Processes;
 use Tests\Load\Shops;
 use Tests\Load\Told;
 
@@ -108,20 +109,6 @@ function largely(string $base): array
     return [$times, $bad];
 }
 
-/** @return list<int> */
-function children(int $of): array
-{
-    $found = [];
-    foreach (glob('/proc/[0-9]*/stat') ?: [] as $stat) {
-        $fields = preg_split('/\s+/', (string) preg_replace('/^.*\)\s/', '', (string) @file_get_contents($stat)));
-        if ((int) ($fields[1] ?? 0) === $of) {
-            $found[] = (int) explode('/', $stat)[2];
-        }
-    }
-
-    return $found;
-}
-
 /** @param  list<Maker>  $makers */
 function looking(array $makers, float $seconds, ?Closure $meanwhile = null): string
 {
@@ -137,9 +124,9 @@ foreach (array_slice($argv, 1) as $server) {
     looking(array_slice($makers, 0, 4), 3.0);
     $at = 1.0;
     $killed = 0;
-    $had = count(children((int) $parent));
+    $had = count(Processes::children((int) $parent));
     $kill = function (float $since, Told $told) use (&$at, &$killed, $parent): bool {
-        $child = children((int) $parent)[0] ?? null;
+        $child = Processes::children((int) $parent)[0] ?? null;
         if ($since >= $at && $at < 7.0 && $child !== null) {
             posix_kill($child, SIGKILL);
             $killed++;
@@ -155,5 +142,5 @@ foreach (array_slice($argv, 1) as $server) {
     $told = looking(array_slice($makers, 0, 10), 10.0, $kill);
     sleep(1);
     printf("  %-44s %s\n", "10 makers, $killed processes ended meanwhile", $told);
-    printf("  %-44s %d of %d\n", 'processes that serve after it', count(children((int) $parent)), $had);
+    printf("  %-44s %d of %d\n", 'processes that serve after it', count(Processes::children((int) $parent)), $had);
 }

@@ -101,11 +101,11 @@ final class House
     {
         $pids = match ($part) {
             Part::Database => $this->written('database.pid'),
-            Part::Children => $this->children($this->written('web/fpm.pid')),
+            Part::Children => Processes::children(...$this->written('web/fpm.pid')),
             Part::Pages => $this->written('web/fpm.pid'),
-            Part::Front => [...$this->children($this->written('web/nginx.pid')), ...$this->written('web/nginx.pid')],
-            Part::Worker => $this->children(array_slice($this->written('worker.pid'), 0, 1)),
-            Part::Clock => $this->children(array_slice($this->written('worker.pid'), 1)),
+            Part::Front => [...Processes::children(...$this->written('web/nginx.pid')), ...$this->written('web/nginx.pid')],
+            Part::Worker => Processes::children(...array_slice($this->written('worker.pid'), 0, 1)),
+            Part::Clock => Processes::children(...array_slice($this->written('worker.pid'), 1)),
             Part::Together => [...$this->written('database.pid'), ...$this->written('web/fpm.pid')],
             Part::House => $this->all(),
         };
@@ -128,23 +128,6 @@ final class House
     private function written(string $file): array
     {
         return array_map(intval(...), array_filter(explode("\n", (string) @file_get_contents("$this->state/$file"))));
-    }
-
-    /**
-     * @param  list<int>  $of
-     * @return list<int>
-     */
-    private function children(array $of): array
-    {
-        $found = [];
-        foreach (glob('/proc/[0-9]*/stat') ?: [] as $stat) {
-            $fields = explode(' ', (string) preg_replace('/^.*\)\s/', '', (string) @file_get_contents($stat)));
-            if (in_array((int) ($fields[1] ?? 0), $of, true)) {
-                $found[] = (int) explode('/', $stat)[2];
-            }
-        }
-
-        return $found;
     }
 
     /** @return list<int> everything that was begun for this folder, and bin/start itself */

@@ -6,7 +6,7 @@
             <h2>Version 0.26 <span class="faint small">1 December 2026</span></h2>
             <ul class="help-list">
                 <li>You stay signed in when the server is stopped while it saves.</li>
-                <li>A database that goes away while a page is made is said in words.</li>
+                <li>When the records do not answer, the page says so and asks you to try again.</li>
                 <li>Several servers and databases can keep the same workshops.</li>
             </ul>
         </section>
