@@ -66,7 +66,8 @@ function memory(string $state): array
     );
     $parts = [
         'pages' => Processes::children(...$of('web/fpm.pid')), 'nginx' => Processes::children(...$of('web/nginx.pid')),
-        'the worker' => Processes::children(...array_slice($of('worker.pid'), 0, 1)), 'the database' => $of('database.pid'),
+        'the worker' => Processes::children(...array_slice($of('worker.pid'), 0, 1)),
+        'the database' => $of('database.pid'),
     ];
 
     return array_map(fn (array $pids): float => array_sum(array_map(megabytes(...), $pids)), $parts);

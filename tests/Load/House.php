@@ -103,7 +103,9 @@ final class House
             Part::Database => $this->written('database.pid'),
             Part::Children => Processes::children(...$this->written('web/fpm.pid')),
             Part::Pages => $this->written('web/fpm.pid'),
-            Part::Front => [...Processes::children(...$this->written('web/nginx.pid')), ...$this->written('web/nginx.pid')],
+            Part::Front => [
+                ...Processes::children(...$this->written('web/nginx.pid')), ...$this->written('web/nginx.pid'),
+            ],
             Part::Worker => Processes::children(...array_slice($this->written('worker.pid'), 0, 1)),
             Part::Clock => Processes::children(...array_slice($this->written('worker.pid'), 1)),
             Part::Together => [...$this->written('database.pid'), ...$this->written('web/fpm.pid')],
