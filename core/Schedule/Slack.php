@@ -10,8 +10,8 @@ final readonly class Slack
     /**
      * @param  int|null  $latestStart  second (UTC) of its latest safe start; null where nothing is late however long it
      *     waits
-     * @param  int|null  $mustStart  the same as far as dates and windows go alone, though what its piece holds until
-     *     then is planned for another one: after it a date or a window is lost whatever is changed for its sake
+     * @param  int|null  $mustStart  the same as if its piece had the shop to itself: after it a date or a window is
+     *     lost whatever is changed for its sake
      */
     public function __construct(public ?int $latestStart, public ?int $mustStart, public int $start)
     {

@@ -842,7 +842,7 @@ return [
     'must' => [
         'by' => 'by',
         'late-already' => 'late already: do not wait',
-        'was-to-begin' => 'to begin by',
+        'was-to-begin' => 'should have begun by',
         'scuff-first' => 'scuff it first: its window closed at',
         'given-up-shut' => 'scuff it first: nobody is here when its window closes,',
         'given-up-busy' => 'scuff it first: hands are busy when its window closes,',

@@ -53,17 +53,26 @@ final class LatestStartTest extends TestCase
             $this->missed = array_column(array_filter(
                 $plan->broken, fn ($window): bool => $window->piece === $placed->piece,
             ), 'task');
-            $at = (int) substr($placed->task->id, 1);
-            $latest = $placed->start;
-            for ($start = $placed->start; $start <= $ends; $start += self::GRID) {
-                $after = $at === 0 ? 0 : $own[$at - 1]->end;
-                $latest = $this->goesOn($own, $at, $start, $after, $ends) ? $start : $latest;
-            }
-            self::assertSame(
-                gmdate('D H:i', $latest), gmdate('D H:i', (int) $placed->slack?->latestStart),
-                "$placed->piece {$placed->task->id}, planned ".gmdate('D H:i', $placed->start),
-            );
+            $task = "$placed->piece {$placed->task->id}, planned ".gmdate('D H:i', $placed->start);
+            $latest = $this->latest($own, $placed, $ends);
+            self::assertSame($latest, gmdate('D H:i', (int) $placed->slack?->latestStart), $task);
+            $this->taken = [];
+            $must = $this->latest($own, $placed, $ends);
+            self::assertSame($must, gmdate('D H:i', (int) $placed->slack?->mustStart), "$task, by itself");
         }
+    }
+
+    /** @param  list<PlacedTask>  $own */
+    private function latest(array $own, PlacedTask $placed, int $ends): string
+    {
+        $at = (int) substr($placed->task->id, 1);
+        $latest = $placed->start;
+        for ($start = $placed->start; $start <= $ends; $start += self::GRID) {
+            $after = $at === 0 ? 0 : $own[$at - 1]->end;
+            $latest = $this->goesOn($own, $at, $start, $after, $ends) ? $start : $latest;
+        }
+
+        return gmdate('D H:i', $latest);
     }
 
     /** @return iterable<int, array{int}> */
@@ -72,6 +81,23 @@ final class LatestStartTest extends TestCase
         foreach (range(1, 30) as $seed) {
             yield $seed => [$seed];
         }
+    }
+
+    public function test_a_window_of_what_follows_binds_weeks_before_the_date(): void
+    {
+        $task = fn (string $id, array $more): array => $more + [
+            'id' => $id, 'minutes' => 10, 'needs' => ['turner' => 1],
+        ];
+        $plan = self::plan([['id' => 'p', 'due' => '2026-12-28T12:00:00Z', 'tasks' => [
+            $task('rub', []),
+            $task('coat', ['after' => [['task' => 'rub']], 'not_after' => '2026-12-01T23:20:00Z']),
+        ]], ['id' => 'q', 'due' => '2026-12-28T12:00:00Z', 'tasks' => [$task('cut', ['minutes' => 70])]]]);
+        $slack = array_column(array_map(
+            fn (PlacedTask $placed): array => [$placed->task->id, $placed->slack], $plan->tasks,
+        ), 1, 0);
+        self::assertSame('Tue 12:40', gmdate('D H:i', (int) $slack['rub']?->mustStart));
+        self::assertSame('Tue 12:50', gmdate('D H:i', (int) $slack['coat']?->mustStart));
+        self::assertSame('Mon 08:50', gmdate('D H:i', (int) $slack['cut']?->mustStart));
     }
 
     public function test_what_is_never_due_may_wait_for_ever_and_what_is_pinned_may_not_wait(): void

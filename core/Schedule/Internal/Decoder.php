@@ -415,6 +415,21 @@ final class Decoder
         return ! $this->isOverrun;
     }
 
+    /** A piece of which nothing is placed yet stands as it does in another decoder of the same work. */
+    public function stand(int $piece, self $other): void
+    {
+        [$first, $end] = $this->work->range($piece);
+        $this->givenUp = $other->givenUp;
+        for ($t = $first; $t < $end; $t++) {
+            if (isset($this->reserved[$t])) {
+                $this->needs($t, $this->work->pinAt[$t], $this->reserved[$t], -1);
+            }
+            $this->book($t, $other->start[$t], $other->end[$t], $other->crew[$t], 1);
+            $this->note($piece, $t);
+        }
+        $this->next[$piece] = $end;
+    }
+
     /** Keeps what a pinned task needs until its turn comes. */
     private function reserve(int $t, int $at): void
     {

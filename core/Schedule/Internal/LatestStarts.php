@@ -7,22 +7,19 @@ namespace HonestGrain\Schedule\Internal;
 use HonestGrain\Schedule\Slack;
 
 /**
- * The latest start of each task at which its piece is no later and no window is missed, all other pieces as planned:
- * what follows it in its own piece is done as soon as may be then.
+ * The latest start of each task at which its piece is no later and no window is missed: once with all other pieces as
+ * planned, once as if its piece had the shop to itself. What follows it in its own piece is done as soon as may be.
  *
  * @internal
  */
 final readonly class LatestStarts
 {
-    private const MINUTE = 60;
+    /** In it stands one piece at a time. */
+    private Decoder $alone;
 
-    /** Where windows make some starts in between impossible, it is gone back by so many minutes, and so often. */
-    private const STEP = 5;
-
-    private const STEPS = 144;
-
-    public function __construct(private Workload $work, private Decoder $decoder)
+    public function __construct(private Workload $work, WaitTimes $waits, private Decoder $decoder)
     {
+        $this->alone = new Decoder($work, $waits);
     }
 
     /**
@@ -32,71 +29,77 @@ final readonly class LatestStarts
     public function before(?int $before): array
     {
         $slack = [];
-        $planned = $this->decoder->state();
-        foreach ($this->decoder->start as $t => $start) {
-            if ($before === null || $start < $before) {
-                $slack[$t] = isset($this->work->pinAt[$t])
-                    ? new Slack($start, $start, $start) : $this->of($t, $planned);
-                $this->decoder->back($planned);
+        [$planned, $empty] = [$this->decoder->state(), $this->alone->state()];
+        for ($piece = 0; $piece < $this->work->pieces(); $piece++) {
+            $asked = $this->asked($piece, $before);
+            if ($asked === []) {
+                continue;
             }
+            $this->alone->stand($piece, $this->decoder);
+            $alone = $this->alone->state();
+            foreach ($asked as $t) {
+                $slack[$t] = $this->of($t, $planned, $alone);
+            }
+            $this->alone->back($empty);
         }
 
         return $slack;
     }
 
-    private function of(int $t, State $planned): Slack
+    /** @return list<int> tasks of a piece */
+    private function asked(int $piece, ?int $before): array
     {
-        $piece = $this->work->pieceOf[$t];
+        [$first, $next] = $this->work->range($piece);
+        $all = $first === $next ? [] : range($first, $next - 1);
+
+        return array_values(array_filter(
+            $all, fn (int $t): bool => $before === null || $this->decoder->start[$t] < $before,
+        ));
+    }
+
+    private function of(int $t, State $planned, State $alone): Slack
+    {
         $start = $this->decoder->start[$t];
+        if (isset($this->work->pinAt[$t])) {
+            return new Slack($start, $start, $start);
+        }
+        $piece = $this->work->pieceOf[$t];
         $ends = max($this->work->due[$piece], $this->decoder->lastEndOf($piece));
-        $broken = count($this->decoder->broken);
-        $closes = $this->closes($t);
-        if ($ends === Workload::NEVER && $closes === Workload::NEVER) {
+        $last = $this->closes($t);
+        if ($ends === Workload::NEVER && $last === Workload::NEVER) {
             return new Slack(null, null, $start);
         }
-        $must = null;
-        $low = 0;
-        $last = min($ends - $this->work->seconds[$t] - $this->work->tail[$t], $closes);
-        $high = max(0, intdiv($last - $start, self::MINUTE)) + 1;
-        // Later never ends sooner: halved until a minute is left.
-        while ($high - $low > 1) {
-            $middle = ($low + $high) >> 1;
-            $this->move($t, $start + $middle * self::MINUTE, $planned);
-            $isInTime = $this->decoder->lastEndOf($piece) <= $ends && $this->decoder->start[$t] <= $last;
-            [$low, $high] = $isInTime ? [$middle, $high] : [$low, $middle];
-        }
-        for ($back = 0; $low > 0 && $back < self::STEPS; $low -= self::STEP, $back++) {
-            $isHeld = $this->move($t, $start + $low * self::MINUTE, $planned);
-            if ($this->decoder->start[$t] <= $last && count($this->decoder->broken) <= $broken
-                && $this->decoder->lastEndOf($piece) <= $ends) {
-                $must ??= $this->decoder->start[$t];
-                if ($isHeld) {
-                    return new Slack($this->decoder->start[$t], $must, $start);
-                }
-            }
-        }
+        $last = min($last, $ends - $this->work->seconds[$t] - $this->work->tail[$t]);
+        $latest = (new PutOff($this->decoder, $planned, $t, $ends, $last, isAlone: false))->latest();
+        $must = (new PutOff($this->alone, $alone, $t, $ends, $last, isAlone: true))->latest();
 
-        return new Slack($start, $must ?? $start, $start);
+        return new Slack($latest, max($latest, $must), $start);
     }
 
-    private function move(int $t, int $notBefore, State $planned): bool
-    {
-        $this->decoder->back($planned);
-
-        return $this->decoder->again($t, $notBefore);
-    }
-
-    /** When the first of its own windows closes; one that the plan has given up binds nothing any more. */
+    /**
+     * When a task must have started for the sake of windows that do not depend on when it does: its own, and those of
+     * what follows it that are open already or hang on what is before it.
+     */
     private function closes(int $t): int
     {
-        if (isset($this->decoder->broken[$t])) {
-            return Workload::NEVER;
-        }
-        $closes = $this->work->notAfter[$t];
-        foreach ($this->work->before[$t] as [$earlier, , $most, $wait]) {
-            $closes = min($closes, $this->decoder->closes($earlier, $most, $wait));
+        [, $next] = $this->work->range($this->work->pieceOf[$t]);
+        $closes = [];
+        for ($later = $next - 1; $later >= $t; $later--) {
+            $own = $closes[$later] ?? Workload::NEVER;
+            // One that the plan has given up binds nothing any more.
+            if (! isset($this->decoder->broken[$later])) {
+                $own = min($own, $this->work->notAfter[$later]);
+                foreach ($this->work->before[$later] as [$earlier, , $most, $wait]) {
+                    $own = $earlier < $t ? min($own, $this->decoder->closes($earlier, $most, $wait)) : $own;
+                }
+            }
+            foreach ($this->work->before[$later] as [$earlier, $least, , $wait]) {
+                $between = $this->work->seconds[$earlier] + ($wait < 0 ? $least : 0);
+                $closes[$earlier] = min($closes[$earlier] ?? Workload::NEVER, $own - $between);
+            }
+            $closes[$later] = $own;
         }
 
-        return $closes;
+        return $closes[$t] > Workload::NEVER >> 1 ? Workload::NEVER : $closes[$t];
     }
 }

@@ -32,7 +32,8 @@ final readonly class PlanWriter
         $work = $this->work;
         $users = $this->users($decoder);
         $asked = $work->problem->standing->questions;
-        $slack = $asked->explain ? (new LatestStarts($work, $decoder))->before($asked->explainBefore) : [];
+        $starts = $asked->explain ? new LatestStarts($work, $this->waits, $decoder) : null;
+        $slack = $starts?->before($asked->explainBefore) ?? [];
         $tasks = $broken = $late = $names = $chains = [];
         foreach ($work->problem->jobs as $job) {
             $names[$job->id] = $job->name;
