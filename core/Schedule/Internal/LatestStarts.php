@@ -70,8 +70,12 @@ final readonly class LatestStarts
             return new Slack(null, null, $start);
         }
         $last = min($last, $ends - $this->work->seconds[$t] - $this->work->tail[$t]);
-        $latest = (new PutOff($this->decoder, $planned, $t, $ends, $last, isAlone: false))->latest();
-        $must = (new PutOff($this->alone, $alone, $t, $ends, $last, isAlone: true))->latest();
+        $latest = (new PutOff(
+            decoder: $this->decoder, stands: $planned, task: $t, ends: $ends, last: $last, isAlone: false,
+        ))->latest();
+        $must = (new PutOff(
+            decoder: $this->alone, stands: $alone, task: $t, ends: $ends, last: $last, isAlone: true,
+        ))->latest();
 
         return new Slack($latest, max($latest, $must), $start);
     }
