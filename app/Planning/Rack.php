@@ -198,7 +198,8 @@ final readonly class Rack
     private static function same(array $taken, WeightRow $row): ?Weighing
     {
         $at = $row->at->getTimestamp();
-        for ($second = $at; $second >= $at - self::SAME_SECONDS; $second--) {
+        // Behind it too: of two in one second the other stands there, and a device sends what waited as it comes.
+        for ($second = $at - self::SAME_SECONDS; $second <= $at + self::SAME_SECONDS; $second++) {
             if (isset($taken[$second]) && abs($taken[$second]->mass_g - round($row->massG, 2)) < 0.005) {
                 return $taken[$second];
             }

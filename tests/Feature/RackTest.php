@@ -62,6 +62,16 @@ final class RackTest extends FeatureTestCase
         self::assertSame(1, $blank->weighings()->count());
     }
 
+    public function test_two_weights_of_one_second_are_two_however_often_they_are_sent(): void
+    {
+        $blank = $this->rackOne();
+        $at = (string) now()->getTimestamp();
+        foreach (['2350', '2351', '2351', '2350'] as $mass) {
+            $this->post(route('rack.weigh'), ['number' => '1', 'mass' => $mass, 'pressed_at' => $at]);
+        }
+        self::assertSame(2, $blank->weighings()->count());
+    }
+
     public function test_a_number_that_is_not_there_and_a_silly_weight_are_named(): void
     {
         $this->rackOne();
