@@ -32,6 +32,8 @@ export default defineConfig({
                 // The piece in the round is drawn by software: a test machine has no card for it.
                 '--use-angle=swiftshader',
                 '--enable-unsafe-swiftshader',
+                // Pages are not: drawn so, an idle one takes most of a processor.
+                '--disable-gpu-compositing',
                 '--disable-quic',
                 '--no-first-run',
                 '--disable-background-networking',

@@ -1,3 +1,3 @@
 import { everyPage } from './pages.js';
 
-everyPage('dark', []);
+everyPage('dark', ['colours']);
