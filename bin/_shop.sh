@@ -41,6 +41,7 @@ missing_packages() {
     if [ "${WITH_CLUSTER:-no}" = yes ]; then
         [ -e /usr/lib/galera/libgalera_smm.so ] || echo galera-4
         command -v haproxy >/dev/null || [ -x /usr/sbin/haproxy ] || echo haproxy
+        command -v redis-server >/dev/null || echo redis-server
         command -v rsync >/dev/null || echo rsync
         command -v ss >/dev/null || echo iproute2
     fi
@@ -395,7 +396,7 @@ tune() {
     stamp=$({
         (cd "$ROOT" && find app bootstrap/app.php catalogue config core lang public/build resources/views routes \
             -type f -printf '%p %s %T@\n' | sort; cat vendor/.stamp vendor/.classes)
-        env | grep -E '^(APP_|CACHE_|DB_|LOG_|MAIL_|METRICS_|PHOTO_|QUEUE_|REDIS_|SESSION_|TEST_|TRUSTED_)' |
+        env | grep -E '^(APP_|BACKUP_|CACHE_|DB_|LOG_|MAIL_|METRICS_|PHOTO_|QUEUE_|REDIS_|SESSION_|TEST_|TRUSTED_)' |
             grep -v '^DB_ADMIN_' | sort
         php -v
     } | sha256sum | cut -c1-40)

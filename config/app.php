@@ -25,6 +25,10 @@ return [
     'cipher' => 'AES-256-CBC',
     'key' => secret('APP_KEY'),
     // Whoever sends it may read /metrics; without one there is no such page.
+    'backups' => [
+        'daily' => (bool) env('BACKUP_DAILY', false),
+        'folder' => env('BACKUP_PATH', dirname((string) env('PHOTO_PATH', storage_path('photos'))).'/backups'),
+    ],
     'metrics_token' => secret('METRICS_TOKEN'),
     'previous_keys' => array_filter(explode(',', (string) env('APP_PREVIOUS_KEYS', ''))),
     'maintenance' => ['driver' => 'file'],

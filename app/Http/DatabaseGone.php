@@ -8,9 +8,15 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Log;
 use PDOException;
+use Predis\CommunicationException;
+use Predis\Connection\Resource\Exception\StreamInitException;
+use Predis\Response\ServerException;
 use Throwable;
 
-/** The database does not answer: a page that says so, without asking it anything, and asks to come back soon. */
+/**
+ * The database does not answer, or Redis where it keeps something: a page that says so, without asking them anything,
+ * and asks to come back soon.
+ */
 final class DatabaseGone
 {
     private const RETRY_SECONDS = 5;
@@ -26,15 +32,14 @@ final class DatabaseGone
 
     private const WORDS = '/\b(2002|2003|2006|2013)\b|gone away|Lost connection|Connection refused/i';
 
+    /** What Redis says that is there and takes nothing: it reads what it kept, cannot write, or follows another. */
+    private const REDIS_REFUSES = '/^(LOADING|MISCONF|READONLY|MASTERDOWN|CLUSTERDOWN|OOM)\b/';
+
     /** Also where it was asked from within a page that was being drawn, which words it anew. */
     public static function caused(Throwable $e): bool
     {
         for ($one = $e; $one !== null; $one = $one->getPrevious()) {
-            if (! $one instanceof PDOException) {
-                continue;
-            }
-            $code = (int) ($one->errorInfo[1] ?? 0);
-            if (in_array($code, self::CODES, true) || preg_match(self::WORDS, $one->getMessage()) === 1) {
+            if (self::isOfDatabase($one) || self::isOfRedis($one)) {
                 return true;
             }
         }
@@ -42,10 +47,22 @@ final class DatabaseGone
         return false;
     }
 
+    private static function isOfDatabase(Throwable $e): bool
+    {
+        return $e instanceof PDOException && (in_array((int) ($e->errorInfo[1] ?? 0), self::CODES, true)
+            || preg_match(self::WORDS, $e->getMessage()) === 1);
+    }
+
+    private static function isOfRedis(Throwable $e): bool
+    {
+        return $e instanceof CommunicationException || $e instanceof StreamInitException
+            || $e instanceof ServerException && preg_match(self::REDIS_REFUSES, $e->getMessage()) === 1;
+    }
+
     /** Writes it into the log, and nothing else; always false, so that it is not reported again. */
     public static function noted(Throwable $e): bool
     {
-        Log::error("The database does not answer: {$e->getMessage()}");
+        Log::error("What the records lie in does not answer: {$e->getMessage()}");
 
         return false;
     }

@@ -22,6 +22,7 @@ use App\View\Show;
 use App\View\ShownErrors;
 use App\View\TermLinks;
 use App\Watch\Beat;
+use App\Watch\DailyBackup;
 use App\Watch\Installation;
 use Carbon\CarbonInterface;
 use HonestGrain\Catalogue\Catalogue;
@@ -73,6 +74,9 @@ class AppServiceProvider extends ServiceProvider
         $this->app->bind(LostConnectionDetector::class, NoSecondTry::class);
         $this->app->singleton(ConcurrencyErrorDetector::class, Collision::class);
         Connection::resolverFor('mariadb', fn (...$of): PatientConnection => new PatientConnection(...$of));
+        $this->app->bind(DailyBackup::class, fn (): DailyBackup => new DailyBackup(
+            isOn: config()->boolean('app.backups.daily'), folder: config()->string('app.backups.folder'),
+        ));
         $this->app->bind(Installation::class, fn (): Installation => new Installation(
             version: config()->string('app.version'), photos: config()->string('photos.path'),
             metricsToken: (string) config('app.metrics_token'),

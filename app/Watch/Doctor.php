@@ -26,25 +26,31 @@ final readonly class Doctor
     /** A plan takes seconds; what has waited so long is stuck. */
     private const WAITED_SECONDS = 600;
 
+    /** One is made a day. */
+    private const BACKUP_SECONDS = 2 * 86_400;
+
     private const KEY_BYTES = 32;
 
     private const LEAST_PHP = '8.2.0';
 
     public function __construct(
         private DatabaseProbe $database,
+        private RedisProbe $redis,
         private Migrator $migrator,
         private Queue $queue,
         private Repository $cache,
         private Installation $installation,
         private MailProbe $mail,
         private PhotoStore $photos,
+        private DailyBackup $backups,
     ) {
     }
 
     /** @return list<Finding> */
     public function look(): array
     {
-        return [...$this->php(), ...$this->settings(), ...$this->disk(), ...$this->database(), ...$this->mail()];
+        return [...$this->php(), ...$this->settings(), ...$this->disk(), ...$this->database(), ...$this->mail(),
+            ...$this->backups()];
     }
 
     /** @return list<Finding> */
@@ -119,7 +125,13 @@ final readonly class Doctor
         $pending = count(array_diff($files, $ran));
         $isWhole = Finding::of('migrations', $pending === 0, ['count' => $pending]);
 
-        return $ran === [] ? [$isWhole] : [$isWhole, ...$this->zones(), ...$this->work()];
+        if ($ran === []) {
+            return [$isWhole];
+        }
+        $isThere = $this->redis->isUsed() ? $this->redis->answers() : null;
+        $redis = $isThere === null ? [] : [Finding::of('redis', $isThere)];
+
+        return [$isWhole, ...$this->zones(), ...$redis, ...($isThere === false ? [] : $this->work())];
     }
 
     /** @return list<Finding> a zone that this PHP does not know any more would stop every page of its shop */
@@ -153,6 +165,16 @@ final readonly class Doctor
             Finding::of('waiting', $waited <= self::WAITED_SECONDS, ['minutes' => intdiv($waited, 60)]),
             Finding::hint('failed', $failed === 0, ['count' => $failed]),
         ];
+    }
+
+    /** @return list<Finding> none where something else makes them */
+    private function backups(): array
+    {
+        $last = $this->backups->lastAt();
+
+        return $this->backups->isOn ? [Finding::hint(
+            'backups', $last !== null && $last > time() - self::BACKUP_SECONDS, ['folder' => $this->backups->folder],
+        )] : [];
     }
 
     /** @return list<Finding> */

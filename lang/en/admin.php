@@ -68,6 +68,15 @@ return [
             'well' => 'The database answers ({version}).', 'bad' => 'The database does not answer: {why}',
             'remedy' => 'Start it, and look whether DB_HOST, DB_PORT and the password are right.',
         ],
+        'backups' => [
+            'well' => 'A backup of the last two days is in {folder}.',
+            'bad' => 'No backup of the last two days is in {folder}.',
+            'remedy' => 'bin/admin backup says what is in the way; one is made a day while this runs.',
+        ],
+        'redis' => [
+            'well' => 'Redis answers.', 'bad' => 'Redis does not answer.',
+            'remedy' => 'Start it, and look whether REDIS_HOST, REDIS_PORT and the password are right.',
+        ],
         'cluster' => [
             'well' => 'The servers of the database are together.',
             'bad' => 'This server of the database has lost the others, and takes nothing.',

@@ -1,6 +1,7 @@
 #!/usr/bin/env bash
 # Three databases that hold the same, HAProxy before them, two servers with a worker each: under load one of each is
-# ended outright. Nothing that was answered may be lost, nothing kept twice. In a folder and on ports of its own.
+# ended outright. Nothing that was answered may be lost, nothing kept twice. Then once more with sessions, cache, locks
+# and the queue in Redis, which is ended too. In a folder and on ports of its own.
 set -u
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 HOME_OF_ALL=$(mktemp -d /tmp/honest-grain-cluster.XXXXXX)
@@ -20,6 +21,7 @@ end() {
     for one in 1 2; do gone "$one"; worker_gone "$one"; done
     [ -n "${FRONT:-}" ] && kill "$FRONT" 2>/dev/null && wait "$FRONT" 2>/dev/null
     [ -n "${LOAD:-}" ] && kill "$LOAD" 2>/dev/null
+    [ -n "${REDIS:-}" ] && kill -KILL "$REDIS" 2>/dev/null
     for one in $NODES; do kill -KILL "$(cat "$HOME_OF_ALL/node$one/pid" 2>/dev/null)" 2>/dev/null; done
     wait 2>/dev/null
 }
@@ -120,6 +122,36 @@ worker_gone() {
     for pid in $(cat "$HOME_OF_ALL/server$1/worker.pid" 2>/dev/null); do kill -KILL -- "-$pid" 2>/dev/null; done
 }
 
+# It writes down what it keeps before it answers.
+redis() {
+    redis-server - >>"$HOME_OF_ALL/redis.log" 2>&1 9>&- <<SETTINGS &
+bind 127.0.0.1
+port $REDIS_PORT
+requirepass $REDIS_PASSWORD
+dir $HOME_OF_ALL
+appendonly yes
+appendfsync always
+save ""
+SETTINGS
+    REDIS=$!
+}
+
+# load: makers press until OVER is there; whoever waits for them knows what came of it.
+load() {
+    rm -f "$OVER" "$HOME_OF_ALL/signed-in"
+    php "$ROOT/tests/Load/cluster.php" 9>&- &
+    LOAD=$!
+    within 30 test -e "$HOME_OF_ALL/signed-in"
+}
+loaded() {
+    local came
+    touch "$OVER"
+    wait "$LOAD"
+    came=$?
+    LOAD=
+    return $came
+}
+
 answers() { [ "$(curl -s -o "$HOME_OF_ALL/answer" -w '%{http_code}' --max-time 10 "http://127.0.0.1:$1$2")" = "$3" ]; }
 phase() { printf '%s' "$1" >"$HOME_OF_ALL/phase"; say "        $1"; }
 same() { [ "$(ask "$1" "$SUM")" = "$(ask "$2" "$SUM")" ]; }
@@ -148,9 +180,7 @@ is 'and pages come through HAProxy' within 20 answers "$PAGES_PORT" /sign-in 200
 
 export PHASES=$HOME_OF_ALL/phase OVER=$HOME_OF_ALL/over
 phase 'all of it'
-php "$ROOT/tests/Load/cluster.php" 9>&- &
-LOAD=$!
-within 30 test -e "$HOME_OF_ALL/signed-in"
+load
 sleep 8
 phase 'a database ended'
 kill -KILL "$(cat "$HOME_OF_ALL/node2/pid")"
@@ -169,15 +199,33 @@ sleep 6
 phase 'the server back'
 server 1 again
 sleep 4
-touch "$OVER"
-wait "$LOAD"
-came=$?
-LOAD=
-is 'nothing answered was lost, nothing kept twice, every plan made' test "$came" = 0
+is 'nothing answered was lost, nothing kept twice, every plan made' loaded
 slim() { local one; for one in $NODES; do [ "$(ps -o rss= -p "$(cat "$HOME_OF_ALL/node$one/pid")")" -lt 800000 ] || return 1; done; }
 is 'none of the databases has grown' slim
 is 'the databases hold the same, 1 and 2' within 20 same 1 2
 is 'and 1 and 3' within 20 same 1 3
+
+for one in 1 2; do gone "$one"; worker_gone "$one"; done
+export SESSION_DRIVER=redis CACHE_STORE=redis QUEUE_CONNECTION=redis REDIS_PASSWORD=$DB_PASSWORD REDIS_PORT
+REDIS_PORT=$(free_port)
+redis
+for one in 1 2; do stage "Server $one, with Redis" 'Look at the lines above.' server "$one"; done
+is 'pages come with sessions in Redis' within 20 answers "$PAGES_PORT" /sign-in 200
+phase 'with Redis'
+load
+sleep 6
+phase 'Redis ended'
+kill -KILL "$REDIS"
+is 'a server without it says that it takes no work' within 5 answers "$(cat "$HOME_OF_ALL/server1/port")" /ready 503
+sleep 1
+redis
+phase 'Redis is back'
+sleep 5
+phase 'a server ended'
+gone 1
+sleep 5
+is 'with Redis too nothing answered was lost, nothing kept twice' loaded
+server 1 again
 
 # Two of three at once: the third knows that it may not go on alone.
 kill -KILL "$(cat "$HOME_OF_ALL/node2/pid")" "$(cat "$HOME_OF_ALL/node3/pid")"

@@ -8,6 +8,7 @@ use App\Watch\DatabaseProbe;
 use App\Watch\Disk;
 use App\Watch\Installation;
 use App\Watch\Metrics;
+use App\Watch\RedisProbe;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,12 +23,13 @@ class WatchController extends Controller
     }
 
     /** It can take work; where not, another is to be asked. */
-    public function ready(DatabaseProbe $database, Installation $installation): JsonResponse
+    public function ready(DatabaseProbe $database, RedisProbe $redis, Installation $installation): JsonResponse
     {
         $parts = [
             'database' => $database->answers(), 'photographs' => Disk::isWritable($installation->photos),
             'disk' => Disk::free($installation->photos) >= Disk::LEAST_BYTES,
         ];
+        $parts += $redis->isUsed() ? ['redis' => $redis->answers()] : [];
         $isReady = ! in_array(false, $parts, true);
 
         return response()->json(['ready' => $isReady] + $parts, $isReady ? 200 : 503);
