@@ -109,7 +109,7 @@ class PlannedStep extends Keeping
     public function isMixed(): bool
     {
         return StepKind::from($this->kind) === StepKind::Coat
-            && $this->details->amount?->unit === AmountUnit::Millilitres;
+            && in_array($this->details->amount?->unit, [AmountUnit::Millilitres, AmountUnit::Drops], true);
     }
 
     /** Whether it is the last look, at which a piece is weighed and photographed. */

@@ -92,6 +92,7 @@ final readonly class MixPage
         return match ($this->kind) {
             MixKind::AsItIs => Mix::thinned($ml, 0.0),
             MixKind::Thinned => Mix::thinned($ml, $this->tin->thinnerPercent / 100),
+            MixKind::Hastened => Mix::hastened($ml, $this->calibration->mixes),
             MixKind::TwoPart => Mix::twoPart(
                 volumeMl: $ml, ratio: [$this->tin->resin, $this->tin->hardener],
                 byMass: $this->tin->byMass,
@@ -104,6 +105,10 @@ final readonly class MixPage
     /** Where the amounts and the pot life come from. */
     public function why(): Said
     {
+        if ($this->kind === MixKind::Hastened) {
+            return new Said('view.mix-page.why-mist', ['share' => $this->calibration->figure('mix_accelerator_share')]);
+        }
+
         return new Said('view.mix-page.why', [
             'halves' => $this->calibration->figure('mix_pot_life_halves_k'),
             'at' => $this->calibration->figure('mix_pot_life_reference_c'),

@@ -17,6 +17,8 @@ final readonly class MixFigures
 
     public float $mostPigmentShare;
 
+    public float $acceleratorShare;
+
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
@@ -25,5 +27,6 @@ final readonly class MixFigures
         $this->potLifeHalvesK = $value('mix_pot_life_halves_k');
         $this->potLifeMassPower = $value('mix_pot_life_mass_power');
         $this->mostPigmentShare = $value('mix_most_pigment_share');
+        $this->acceleratorShare = $value('mix_accelerator_share');
     }
 }

@@ -150,6 +150,18 @@ final readonly class Mix
         ]);
     }
 
+    /** Thin CA, and what is misted over it once it lies level (workshop): the two never go into one cup. */
+    public static function hastened(float $volumeMl, MixFigures $figures): self
+    {
+        return new self([
+            ['name' => new Said('coating.mix.thin-ca'), 'ml' => $volumeMl, 'g' => null],
+            [
+                'name' => new Said('coating.mix.accelerator'), 'ml' => $volumeMl * $figures->acceleratorShare,
+                'g' => null,
+            ],
+        ]);
+    }
+
     /** Oil, varnish and thinner: by thirds, unless the maker has a recipe. */
     public static function oilVarnish(float $volumeMl, float $oil = 1.0, float $varnish = 1.0, float $thin = 1.0): self
     {

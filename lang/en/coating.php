@@ -62,6 +62,8 @@ return [
         'wax' => 'wax',
         'dye-powder' => 'dye powder',
         'solvent' => 'its solvent',
+        'thin-ca' => 'thin CA',
+        'accelerator' => 'accelerator',
         'glossier' => 'the glossier',
         'flatter' => 'the flatter',
         'only-weaker' => 'a cut can only be made weaker: at most {from}',

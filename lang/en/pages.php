@@ -17,6 +17,11 @@ return [
     ],
     'cup' => [
         'temp' => 'In the cup, {unit}',
+        'mist' => [
+            'Mist it on from an arm’s length, once the CA lies level: too much of it whitens and foams.',
+            'Never into the bottle, never onto a wet cloth: it sets at once, and grows hot.',
+            'Gloves that CA does not stick to, glasses, the vapour drawn off; the label first.',
+        ],
     ],
     'found' => [
         'hard' => 'hard, no smell',

@@ -5,13 +5,11 @@ declare(strict_types=1);
 // What holds a piece up, and what can never be placed.
 return [
     'because' => [
-        'waits-after' => '{task} waits {span} after {task2}',
+        'must-wait' => '{task}: must wait {span}',
         'work-itself-takes-long' => 'The work itself takes this long.',
-        'waits-working-hours' => '{task} waits {span} for working hours',
-        'waits-working-time-hands' => '{task} waits {span}: {span2} of working time with hands busy with {name}, '
-            .'the rest for working hours',
-        'held-back' => '{task} is held back {span} for what follows it',
-        'waits-hands-busy' => '{task} waits {span}, hands busy with {name}',
+        'shop-shut' => '{task}: shop shut {span}',
+        'held-back' => '{task}: held back {span}',
+        'hands-with' => '{task}: hands with {name} {span}',
         'days' => '{days|1} days',
         'hours' => '{hours|1}',
     ],

@@ -35,6 +35,11 @@
                 @foreach ($show->step($step)->how() as $line)
                     <p class="mt-1 text-[1.18rem]">{{ $line }}</p>
                 @endforeach
+                @if ($page->kind === MixKind::Hastened)
+                    @foreach (lines('pages.cup.mist') as $line)
+                        <p class="mt-1 text-[1.18rem]">{{ $line }}</p>
+                    @endforeach
+                @endif
                 @if ($mix->batches > 1)
                     <p class="note note-warn">
                         <strong>In {{ $mix->batches }} cups, one after the other.</strong> All at once would set before
@@ -48,7 +53,7 @@
                         at {{ $show->temperature(round($page->tempC, 1)) }}.
                     </p>
                 @endif
-                @if ($page->kind !== MixKind::AsItIs || $page->potLife() !== null)
+                @if ($page->kind->isCupped() || $page->potLife() !== null)
                     <form
                         method="post"
                         action="{{ route('cup', $step) }}"
@@ -103,7 +108,7 @@
             <div class="mt-2 grid grid-cols-2 gap-x-6">
                 <x-field name="by_kind" label="It is mixed"
                     ><select class="w-full" name="by_kind" data-autosend>
-                        @foreach (MixKind::cases() as $kind)
+                        @foreach (MixKind::of($page->coating) as $kind)
                             <option value="{{ $kind->value }}" @selected($page->kind === $kind)>
                                 {{ $kind->word() }}
                             </option>

@@ -20,9 +20,11 @@ use HonestGrain\Coating\Mix;
 use HonestGrain\Coating\PotLife;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
+use HonestGrain\Command\Verb\MixVerb;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Zone;
+use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -349,6 +351,15 @@ final class CoatingTest extends TestCase
             3 * $sealed, Amount::forCoat($oil, $disc, true, Drawn::coats())->value - 3,
             0.001,
         );
+    }
+
+    public function test_a_mist_of_accelerator_goes_with_thin_ca(): void
+    {
+        $mix = (new MixVerb(Catalogue::shipped()->calibration()->mixes))->answer(Document::of([
+            'kind' => 'ca-accelerator', 'coats' => [['area_cm2' => 200, 'coverage_m2_per_l' => 20]],
+        ]));
+        // 1 mL for the coat, 5 mL that the least cup keeps; a fifth of it as a mist.
+        self::assertEqualsWithDelta([6.0, 1.2], array_column($mix['items'], 'ml'), 1e-9);
     }
 
     public function test_mixes(): void

@@ -92,7 +92,7 @@ final class WindowTest extends TestCase
         $plan = $this->plan(
             ['p' => [['c0', 30, null], ['c1', 30, ['c0', 20, 30]]]], '2026-12-11T08:00:00Z',
         );
-        self::assertSame('C0 is held back 3.0 days for what follows it', ucfirst(Told::of($plan->late[0]->because[0])));
+        self::assertSame('C0: held back 3.0 days', ucfirst(Told::of($plan->late[0]->because[0])));
     }
 
     public function test_a_closure_moves_the_coat_before_it(): void
@@ -214,8 +214,8 @@ final class WindowTest extends TestCase
         self::assertCount(1, $plan->late);
         self::assertSame(
             [
-                'Coat 1 of 2 waits 2.0 h, hands busy with Ebb bowl', 'Coat 2 of 2 waits 12.0 h after coat 1 of 2',
-                'Coat 2 of 2 waits 8.0 h for working hours',
+                'Coat 1 of 2: hands with Ebb bowl 2.0 h', 'Coat 2 of 2: must wait 12.0 h',
+                'Coat 2 of 2: shop shut 8.0 h',
             ],
             Told::each($plan->late[0]->because),
         );

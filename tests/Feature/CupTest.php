@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Kept\LabelFigures;
 use App\Models\PlannedStep;
+use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Shelf\Good;
 use Illuminate\Support\Carbon;
 
@@ -28,6 +29,23 @@ final class CupTest extends FeatureTestCase
         self::assertEqualsWithDelta($second->details->amount->ml(), $one->ml(), 1e-6);
         $half = $this->get(route('cup', [$first, 'by_kind' => 'thinned', 'thinner' => '50']))->viewData('page')->mix();
         self::assertEqualsWithDelta([$both / 2, $both / 2], array_column($half->items, 'ml'), 1e-6);
+    }
+
+    public function test_thin_ca_by_the_drop_goes_with_a_mist_of_accelerator(): void
+    {
+        $step = $this->ready('Ebb bowl', ['coats' => [[
+            'zones' => ['rim'], 'layers' => [['product' => 'Cyanoacrylate coats (thin)', 'denib' => null]],
+            'buff' => false,
+        ]]]);
+        self::assertSame(AmountUnit::Drops, $step->details->amount?->unit);
+        $this->get('/bench')->assertSee(route('cup', $step));
+        $this->get(route('cup', $step))->assertOk()->assertSee('with accelerator')->assertDontSee('resin and hardener');
+        $shown = $this->get(route('cup', [$step, 'by_kind' => 'ca-accelerator']))->assertOk()
+            ->assertSeeInOrder(['Thin CA', 'Accelerator', 'an arm’s length', 'glasses'])
+            ->assertDontSee('take it off the tin');
+        $page = $shown->viewData('page');
+        self::assertGreaterThan(0.0, $page->ml());
+        self::assertEqualsWithDelta([$page->ml(), 0.2 * $page->ml()], array_column($page->mix()->items, 'ml'), 1e-9);
     }
 
     public function test_resin_and_hardener_by_weight_with_a_pot_life_in_a_warm_shop(): void
@@ -115,11 +133,12 @@ final class CupTest extends FeatureTestCase
     }
 
     /** A bowl that is ready for its first coat. */
-    private function ready(string $name): PlannedStep
+    /** @param  array<string, mixed>  $more  of its document */
+    private function ready(string $name, array $more = []): PlannedStep
     {
-        $piece = $this->bowl(['name' => $name]);
+        $piece = $this->bowl(['name' => $name] + $more);
         $this->work($piece, ...self::READY);
 
-        return $this->step($piece, 'l1');
+        return $this->step($piece, $this->body($piece)['coats'][0]['layers'][0]['id']);
     }
 }

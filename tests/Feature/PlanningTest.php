@@ -156,8 +156,8 @@ final class PlanningTest extends FeatureTestCase
         $weeks = $this->get('/weeks')->assertOk()->assertSee('1 of 2 pieces will be late')->assertSee(
             'Hasty bowl will be late by',
         );
-        $weeks->assertSee('Full cure waits 30.0 days after', false);
-        self::assertDoesNotMatchRegularExpression('/busy with \d+|coat-outside/', (string) $weeks->getContent());
+        $weeks->assertSee('Full cure: must wait 30.0 days', false);
+        self::assertDoesNotMatchRegularExpression('/hands with \d+|coat-outside/', (string) $weeks->getContent());
         $this->get(route('pieces.shape', $hasty))->assertSee('It will be late by');
         self::assertNull($this->shop->pieces()->where('name', 'Calm bowl')->firstOrFail()->late);
     }

@@ -16,6 +16,7 @@ final readonly class MixVerb implements Verb
 {
     private const KINDS = [
         'parts', 'shellac-cut', 'two-part', 'weaker-cut', 'thinned', 'oil-varnish', 'wax-in-oil', 'dye', 'sheen',
+        'ca-accelerator',
     ];
 
     private const MOST_ML = 100_000.0;
@@ -72,6 +73,7 @@ final readonly class MixVerb implements Verb
             ),
             'sheen' => $this->sheen($question, $ml),
             'two-part' => $this->twoPart($question, $ml),
+            'ca-accelerator' => Mix::hastened($ml, $this->figures),
             default => Mix::byParts($ml, array_map(
                 fn (Document $part): array => [
                     'name' => $part->text('name'), 'parts' => $part->number('parts', 0, 100_000),

@@ -10,7 +10,8 @@ use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /**
- * The chain that decides when a piece is done in words, the longest links of it.
+ * The chain that decides when a piece is done in words, the longest links of it: a task, and in some four words what
+ * it waits for and how long.
  *
  * @internal
  */
@@ -21,10 +22,9 @@ final class Because
     /**
      * @param  list<ChainLink>  $chain
      * @param  array<string, string>  $names  of all pieces, by id
-     * @param  array<string, Said>  $titles  of the tasks of this one, by id
      * @return list<Said> in order of time
      */
-    public static function of(array $chain, array $names, array $titles): array
+    public static function of(array $chain, array $names): array
     {
         // Of two that are as long the one nearer to the end.
         $chain = array_reverse($chain, true);
@@ -33,32 +33,24 @@ final class Because
         ksort($chain);
 
         return $chain === [] ? [new Said('schedule.because.work-itself-takes-long')] : array_values(array_map(
-            fn (ChainLink $link): Said => self::words($link, $names, $titles), $chain,
+            fn (ChainLink $link): Said => self::words($link, $names), $chain,
         ));
     }
 
-    /**
-     * @param  array<string, string>  $names
-     * @param  array<string, Said>  $titles
-     */
-    private static function words(ChainLink $link, array $names, array $titles): Said
+    /** @param  array<string, string>  $names */
+    private static function words(ChainLink $link, array $names): Said
     {
-        $said = ['task' => $link->task->words(first: true), 'span' => self::span($link->seconds)];
-        $with = (string) $link->with;
-        $name = $names[$with] ?? $with;
+        // Hands are elsewhere only while somebody works.
+        $seconds = $link->cause === Cause::Hands ? $link->openSeconds : $link->seconds;
+        $said = ['task' => $link->task->words(first: true), 'span' => self::span($seconds)];
 
-        return match (true) {
-            $link->cause === Cause::Wait => new Said('schedule.because.waits-after', $said + [
-                'task2' => $titles[$with] ?? Said::name($with),
+        return match ($link->cause) {
+            Cause::Wait => new Said('schedule.because.must-wait', $said),
+            Cause::Hours => new Said('schedule.because.shop-shut', $said),
+            Cause::Held => new Said('schedule.because.held-back', $said),
+            Cause::Hands => new Said('schedule.because.hands-with', $said + [
+                'name' => $names[(string) $link->with] ?? (string) $link->with,
             ]),
-            $link->cause === Cause::Hours => new Said('schedule.because.waits-working-hours', $said),
-            $link->cause === Cause::Held => new Said('schedule.because.held-back', $said),
-            $link->seconds - $link->openSeconds >= Chain::WORTH_TELLING_SECONDS => new Said(
-                'schedule.because.waits-working-time-hands', $said + [
-                    'span2' => self::span($link->openSeconds), 'name' => $name,
-                ],
-            ),
-            default => new Said('schedule.because.waits-hands-busy', $said + ['name' => $name]),
         };
     }
 

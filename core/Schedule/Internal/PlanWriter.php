@@ -11,7 +11,6 @@ use HonestGrain\Schedule\Outlook;
 use HonestGrain\Schedule\PlacedTask;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Task;
-use HonestGrain\Words\Said;
 
 /**
  * Writes what a decoder has placed as a plan: when, what each task waited for, which windows are missed, what is late.
@@ -58,8 +57,7 @@ final readonly class PlanWriter
             }
             if ($isLate) {
                 $hours = ($decoder->lastEndOf($piece) - $work->due[$piece]) / 3600;
-                $titles = array_map(fn (Task $task): Said => $task->words(), array_column($job->tasks, null, 'id'));
-                $late[] = new LatePiece($job->id, $hours, Because::of($chain, $names, $titles));
+                $late[] = new LatePiece($job->id, $hours, Because::of($chain, $names));
             }
             array_push($tasks, ...$placed);
         }

@@ -8,6 +8,8 @@
                 <li>You stay signed in when the server is stopped while it saves.</li>
                 <li>When the records do not answer, the page says so and asks you to try again.</li>
                 <li>Several servers and databases can keep the same workshops.</li>
+                <li>What must be done today counts by dates and windows alone, and stays when the plan moves.</li>
+                <li>Why a piece is late is said in few words. Thin CA comes with its mist of accelerator.</li>
             </ul>
         </section>
         <section class="mt-5">
