@@ -155,7 +155,7 @@ $all = $shops->makers([$base], 6);
 [$long, $small, $others] = [$all[0], $all[1], [$all[2], $all[3]]];
 $full = new Maker(
     base: $base, email: App\Demo\DemoWorkshop::EMAIL, password: App\Demo\DemoWorkshop::PASSWORD, workshop: 0, toDo: [],
-    blank: 0, grams: 0.0,
+    blank: 0, grams: 0.0, run: 0,
 );
 $full->signIn();
 $own = function (?Crowd $beside) use ($small): Told {

@@ -20,6 +20,7 @@ final class Maker
     /**
      * @param  list<list<int>>  $toDo  numbers of the steps of each piece, in their order
      * @param  float  $grams  what the blank weighed last
+     * @param  int  $run  of two in one database each has its own
      * @param  string|null  $from  the address that its requests come from
      */
     public function __construct(
@@ -30,6 +31,7 @@ final class Maker
         private array $toDo,
         private readonly int $blank,
         private readonly float $grams,
+        private readonly int $run,
         private readonly ?string $from = null,
     ) {
     }
@@ -56,7 +58,7 @@ final class Maker
     public function next(): Press
     {
         $n = $this->pressed++;
-        $once = substr(hash('sha256', "$this->email $n"), 0, 32);
+        $once = substr(hash('sha256', "$this->email $this->run $n"), 0, 32);
         $piece = intdiv($n, 3) % max(1, count($this->toDo));
         $step = $this->toDo[$piece][0] ?? null;
         $grams = sprintf('%.2f', $this->grams + $this->weighed / 100);

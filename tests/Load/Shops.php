@@ -33,6 +33,7 @@ final readonly class Shops
     public function makers(array $bases, int $count): array
     {
         $makers = [];
+        $run = $this->newest();
         for ($number = 1; $number <= $count; $number++) {
             $email = SeedMakers::email($number);
             $shop = (int) $this->column('select workshop_id from users where email = ?', $email)[0];
@@ -49,7 +50,7 @@ final readonly class Shops
             $makers[] = $maker = new Maker(
                 base: $bases[$number % count($bases)], email: $email, password: SeedMakers::PASSWORD,
                 workshop: $shop, toDo: array_slice($toDo, 0, 12),
-                blank: (int) $blank, grams: (float) $grams,
+                blank: (int) $blank, grams: (float) $grams, run: $run,
                 from: '127.0.0.'.(2 + intdiv($number - 1, self::SIGN_INS_OF_ONE_ADDRESS)),
             );
             $maker->signIn();

@@ -205,6 +205,17 @@ is 'none of the databases has grown' slim
 is 'the databases hold the same, 1 and 2' within 20 same 1 2
 is 'and 1 and 3' within 20 same 1 3
 
+# Two of three at once: the third knows that it may not go on alone.
+kill -KILL "$(cat "$HOME_OF_ALL/node2/pid")" "$(cat "$HOME_OF_ALL/node3/pid")"
+alone() { [ "$(ask 1 "show status like 'wsrep_ready'" | cut -f2)" = OFF ]; }
+is 'a database without the others takes no work' within 60 alone
+is 'a server says that it takes none' within 20 answers "$(cat "$HOME_OF_ALL/server1/port")" /ready 503
+is 'and whoever comes gets a page that says so' within 20 answers "$(cat "$HOME_OF_ALL/server1/port")" /confirm/1/00000000000000000000000000000000 503
+ask 1 "set global wsrep_provider_options='pc.bootstrap=YES'"
+is 'told to, it goes on alone, and the pages with it' within 30 answers "$PAGES_PORT" /ready 200
+node 2
+is 'and the next one comes back to it' within 90 with 2 2
+
 for one in 1 2; do gone "$one"; worker_gone "$one"; done
 export SESSION_DRIVER=redis CACHE_STORE=redis QUEUE_CONNECTION=redis REDIS_PASSWORD=$DB_PASSWORD REDIS_PORT
 REDIS_PORT=$(free_port)
@@ -225,18 +236,6 @@ phase 'a server ended'
 gone 1
 sleep 5
 is 'with Redis too nothing answered was lost, nothing kept twice' loaded
-server 1 again
-
-# Two of three at once: the third knows that it may not go on alone.
-kill -KILL "$(cat "$HOME_OF_ALL/node2/pid")" "$(cat "$HOME_OF_ALL/node3/pid")"
-alone() { [ "$(ask 1 "show status like 'wsrep_ready'" | cut -f2)" = OFF ]; }
-is 'a database without the others takes no work' within 60 alone
-is 'a server says that it takes none' within 20 answers "$(cat "$HOME_OF_ALL/server1/port")" /ready 503
-is 'and whoever comes gets a page that says so' within 20 answers "$(cat "$HOME_OF_ALL/server1/port")" /confirm/1/00000000000000000000000000000000 503
-ask 1 "set global wsrep_provider_options='pc.bootstrap=YES'"
-is 'told to, it goes on alone, and the pages with it' within 30 answers "$PAGES_PORT" /ready 200
-node 2
-is 'and the next one comes back to it' within 90 with 2 2
 
 end
 all_ended() { ! grep -qsaF "=$HOME_OF_ALL/" /proc/[0-9]*/environ; }
