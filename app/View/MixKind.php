@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use HonestGrain\Coating\Coating;
-use HonestGrain\Coating\Family;
 
 /** How a finish is mixed at the bench. */
 enum MixKind: string
@@ -18,7 +17,7 @@ enum MixKind: string
     /** @return list<self> those that go for a finish */
     public static function of(Coating $coating): array
     {
-        return $coating->family === Family::Cyanoacrylate ? [self::AsItIs, self::Hastened]
+        return $coating->family->isHastened() ? [self::AsItIs, self::Hastened]
             : [self::AsItIs, self::Thinned, self::TwoPart];
     }
 

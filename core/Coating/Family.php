@@ -49,6 +49,12 @@ enum Family: string
         };
     }
 
+    /** It sets at once under a mist of accelerator. */
+    public function isHastened(): bool
+    {
+        return $this === self::Cyanoacrylate;
+    }
+
     /** Dry under the brush, so that it goes on with a few strokes. */
     public function isQuick(): bool
     {
