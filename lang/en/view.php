@@ -648,8 +648,8 @@ return [
         'stands' => ' Its weight sits {centre} up: tipped past {tips} it falls.',
     ],
     'mix-page' => [
-        'why-mist' => 'The amount is that of the steps. A mist of accelerator is reckoned with {share} mL for each mL '
-            .'of thin CA: its label comes first.',
+        'why-mist' => 'The amount is that of the steps. A mist of accelerator is taken as {share} of the thin CA: its '
+            .'label comes first.',
         'why' => 'The amounts are those of the steps, with what stays in cloth and cup; the ratio is the tin\'s, and '
             .'is never changed for warmth. A pot life is halved for each {halves} above {at}: the label comes first.',
         'kinds' => [

@@ -42,7 +42,7 @@ final class CupTest extends FeatureTestCase
         $this->get(route('cup', $step))->assertOk()->assertSee('with accelerator')->assertDontSee('resin and hardener');
         $shown = $this->get(route('cup', [$step, 'by_kind' => 'ca-accelerator']))->assertOk()
             ->assertSeeInOrder(['Thin CA', 'Accelerator', 'an arm’s length', 'glasses'])
-            ->assertDontSee('take it off the tin');
+            ->assertSee('20 % of the thin CA')->assertDontSee('take it off the tin');
         $page = $shown->viewData('page');
         self::assertGreaterThan(0.0, $page->ml());
         self::assertEqualsWithDelta([$page->ml(), 0.2 * $page->ml()], array_column($page->mix()->items, 'ml'), 1e-9);
