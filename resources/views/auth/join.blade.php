@@ -13,13 +13,7 @@
                     maxlength="120"
                     autocomplete="name"
             /></x-field>
-            <x-password
-                name="password"
-                label="Password"
-                hint="Ten characters or more; a few words are easier than signs."
-                kind="new"
-            />
-            <x-password name="password_confirmation" label="Password again" kind="new" />
+            <x-new-password />
             <button class="press press-main">Join</button>
         </form>
     </div>

@@ -30,13 +30,7 @@
                     required
                     autocomplete="username"
             /></x-field>
-            <x-password
-                name="password"
-                label="Password"
-                hint="Ten characters or more; a few words are easier than signs."
-                kind="new"
-            />
-            <x-password name="password_confirmation" label="Password again" kind="new" />
+            <x-new-password />
             <button class="press press-main">Register</button>
             <a class="ml-4" href="{{ route('login') }}">I have a workshop already</a>
         </form>

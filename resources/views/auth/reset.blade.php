@@ -14,13 +14,7 @@
                     required
                     autocomplete="username"
             /></x-field>
-            <x-password
-                name="password"
-                label="New password"
-                hint="Ten characters or more; a few words are easier than signs."
-                kind="new"
-            />
-            <x-password name="password_confirmation" label="New password again" kind="new" />
+            <x-new-password label="New password" />
             <button class="press press-main">Save it</button>
         </form>
     </div>
