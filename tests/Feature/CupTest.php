@@ -43,6 +43,7 @@ final class CupTest extends FeatureTestCase
         $shown = $this->get(route('cup', [$step, 'by_kind' => 'ca-accelerator']))->assertOk()
             ->assertSeeInOrder(['Thin CA', 'Accelerator', 'an arm’s length', 'glasses'])
             ->assertSee('20 % of the thin CA')->assertDontSee('take it off the tin');
+        $this->get(route('cup', [$step, 'by_kind' => 'two-part']))->assertOk()->assertDontSee('How much resin');
         $page = $shown->viewData('page');
         self::assertGreaterThan(0.0, $page->ml());
         self::assertEqualsWithDelta([$page->ml(), 0.2 * $page->ml()], array_column($page->mix()->items, 'ml'), 1e-9);

@@ -124,15 +124,9 @@ worker_gone() {
 
 # It writes down what it keeps before it answers.
 redis() {
-    redis-server - >>"$HOME_OF_ALL/redis.log" 2>&1 9>&- <<SETTINGS &
-bind 127.0.0.1
-port $REDIS_PORT
-requirepass $REDIS_PASSWORD
-dir $HOME_OF_ALL
-appendonly yes
-appendfsync always
-save ""
-SETTINGS
+    printf '%s\n' 'bind 127.0.0.1' "port $REDIS_PORT" "requirepass $REDIS_PASSWORD" "dir $HOME_OF_ALL" 'appendonly yes' \
+        'appendfsync always' 'save ""' >"$HOME_OF_ALL/redis.conf"
+    redis-server "$HOME_OF_ALL/redis.conf" >>"$HOME_OF_ALL/redis.log" 2>&1 9>&- &
     REDIS=$!
 }
 

@@ -20,6 +20,7 @@ use App\View\MixKind;
 use App\View\MixPage;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\Coating;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Words\Unit;
 use Illuminate\Contracts\View\View;
@@ -92,7 +93,7 @@ class CupController extends Controller
 
         return new MixPage(
             coating: $coating, steps: $steps, chosen: $chosen,
-            kind: $request->kind(MixKind::tryFrom((string) $kept->kind) ?? MixPage::usualKind($coating)),
+            kind: $this->kind($request, $kept, $coating),
             tin: new TinRatio(
                 thinnerPercent: $request->number('thinner') ?? $kept->thinnerPercent,
                 resin: $request->number('resin') ?? $kept->resin,
@@ -104,6 +105,15 @@ class CupController extends Controller
             labelLife: $request->number('pot_life') ?? $coating->potLifeMinutes,
             tempC: $this->tempC($request, $workshop), calibration: $this->catalogue->calibration(),
         );
+    }
+
+    /** As it is asked for, else as the last time, where that goes for this finish; else as usual. */
+    private function kind(AskMix $request, TinRatio $kept, Coating $coating): MixKind
+    {
+        $usual = MixPage::usualKind($coating);
+        $kind = $request->kind(MixKind::tryFrom((string) $kept->kind) ?? $usual);
+
+        return in_array($kind, MixKind::of($coating), true) ? $kind : $usual;
     }
 
     /**
