@@ -8,6 +8,7 @@ use HonestGrain\Reading\Document;
 use HonestGrain\Schedule\Internal\Calendar;
 use HonestGrain\Schedule\Internal\Crew;
 use HonestGrain\Schedule\Internal\Gate;
+use HonestGrain\Schedule\Internal\Grid;
 use HonestGrain\Schedule\Internal\Hours;
 use HonestGrain\Schedule\Internal\Timetable;
 use HonestGrain\Schedule\WorkingHours;
@@ -34,7 +35,9 @@ final class TimetableTest extends TestCase
         mt_srand($seed);
         $hours = $this->hours();
         $through = mt_rand(0, 1) * self::HOUR;
-        $table = new Timetable(self::CAPACITIES, [new Gate(0, $hours->through(0), $hours->days)]);
+        // Behind the fourth day it has no rows any more.
+        $gates = [new Gate(0, $hours->through(0), $hours->days)];
+        $table = new Timetable(self::CAPACITIES, $gates, new Grid($gates, self::MONDAY, 4));
         for ($i = 0; $i < 200; $i++) {
             $quantities = array_filter([mt_rand(0, 1), mt_rand(0, 2), mt_rand(0, 3)]) ?: [1];
             $needs = [];
@@ -44,7 +47,8 @@ final class TimetableTest extends TestCase
             $break = mt_rand(0, 3) === 0 ? $through : 0;
             $crew = new Crew(
                 $hours->through($break), $needs, isset($quantities[0]) ? 0 : -1,
-                isset($quantities[0]) ? array_slice($needs, 2) : $needs, isset($quantities[0]) && $break === 0,
+                isset($quantities[0]) ? array_slice($needs, 2) : $needs,
+                isCounted: isset($quantities[0]) && $break === 0,
             );
             $seconds = mt_rand(1, 16) * 600;
             $from = self::MONDAY + mt_rand(0, 10 * 24) * self::HOUR;

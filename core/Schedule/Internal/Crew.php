@@ -15,6 +15,7 @@ final readonly class Crew
      * @param  list<int>  $needs  resource, quantity, resource, quantity …
      * @param  int  $gate  the one of its needs that is kept day by day, by number; -1 for none
      * @param  list<int>  $others  what it needs besides
+     * @param  bool  $isAlone  whether none of those is kept day by day too
      * @param  bool  $isCounted  whether the gate's own hours are its hours, so that the gaps in them are known
      * @param  list<string>  $who
      */
@@ -23,6 +24,7 @@ final readonly class Crew
         public array $needs,
         public int $gate = -1,
         public array $others = [],
+        public bool $isAlone = true,
         public bool $isCounted = false,
         public array $who = [],
     ) {

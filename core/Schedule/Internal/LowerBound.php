@@ -65,7 +65,7 @@ final readonly class LowerBound
     private function ends(): array
     {
         $work = $this->work;
-        $empty = new Timetable($work->capacity, $work->gates);
+        $empty = new Timetable($work->capacity, $work->gates, $work->grid);
         $ends = [];
         foreach (array_keys($work->seconds) as $t) {
             $opens = $work->notBefore[$t];

@@ -14,8 +14,8 @@ final readonly class State
     /**
      * @param  list<array<int, list<int>>>  $times
      * @param  list<array<int, list<int>>>  $levels
-     * @param  list<array<int, list<int>>>  $rows
-     * @param  array{list<array<int, int>>, list<array<int, int>>}  $gaps  and heads
+     * @param  array{list<int>, list<int>, list<int>, list<int>}  $left  of gates: from, until, next, gaps
+     * @param  list<array<int, int>>  $far
      * @param  non-empty-list<array<int, int>>  $marks  start, end, crew, pushed, next
      * @param  array<int, float>  $bound
      * @param  array<int, true>  $broken
@@ -24,8 +24,8 @@ final readonly class State
     public function __construct(
         public array $times,
         public array $levels,
-        public array $rows,
-        public array $gaps,
+        public array $left,
+        public array $far,
         public array $marks,
         public array $bound,
         public array $broken,

@@ -5,18 +5,16 @@ declare(strict_types=1);
 namespace HonestGrain\Schedule\Internal;
 
 /**
- * How much of each resource is taken when. A gate's work is a row of starts and ends for each day; of any other
- * resource there is a step function, as a row of seconds and a row of levels.
+ * How much of each resource is taken when. Of a gate the time that is left is kept, as stretches in a row for each day;
+ * of any other resource there is a step function, as a row of seconds and a row of levels.
  *
- * The rows are plain values, so that a copy of them is a way back that costs nothing until one is changed.
+ * All of it is plain values, so that a copy is a way back that costs nothing until one is changed. What is left of the
+ * gates stands in flat rows: a decoder takes them to itself for as long as it places one simple task after another.
  *
  * @internal
  */
 final class Timetable
 {
-    /** Tasks are sorted by size, each twice the one before: under 2 min, under 4, under 8 … */
-    private const SIZES = 10;
-
     /** 524,288 s, some six days: levels are kept by these, so that a change is one of a short row. */
     private const WEEK_BITS = 19;
 
@@ -26,19 +24,20 @@ final class Timetable
     /** @var list<array<int, list<int>>> resource => week => the level from each of them to the next */
     public array $levels = [];
 
-    /** @var list<array<int, list<int>>> gate => day => start, end, start, end … of what is taken */
-    public array $rows = [];
+    /** @var list<int> stretch of what is left => second (UTC) from which it is free; of a gate's days, then as cut */
+    public array $from = [];
 
-    /** @var list<array<int, int>> gate => stretch => it has no more left in one go, where that was seen */
+    /** @var list<int> second (UTC) until which it is free; the same as its start where nothing is left of it */
+    public array $until = [];
+
+    /** @var list<int> the next stretch of its day, -1 for none */
+    public array $next = [];
+
+    /** @var list<int> row of the grid => it has no more left in one go, where that was seen */
     public array $gaps = [];
 
-    /** @var list<array<int, int>> gate => size => the first stretch that may have so much left */
-    public array $heads = [];
-
-    /** Of what was found last: its day, and its place in the row of that. */
-    private int $day = 0;
-
-    private int $place = 0;
+    /** @var list<array<int, int>> gate => day behind those of the grid => its first stretch */
+    public array $far = [];
 
     /** @var array<int, int> resource => its gate */
     private array $gateOf = [];
@@ -47,115 +46,111 @@ final class Timetable
      * @param  list<int>  $capacity  by resource
      * @param  list<Gate>  $gates
      */
-    public function __construct(private readonly array $capacity, private readonly array $gates)
-    {
+    public function __construct(
+        private readonly array $capacity,
+        private readonly array $gates,
+        private readonly Grid $grid,
+    ) {
         foreach (array_keys($capacity) as $resource) {
             $this->times[$resource] = $this->levels[$resource] = [];
         }
         foreach ($gates as $g => $gate) {
             $this->gateOf[$gate->resource] = $g;
-            $this->gaps[$g] = $this->rows[$g] = [];
-            $this->heads[$g] = array_fill(0, self::SIZES, 0);
+            $this->far[$g] = [];
+            for ($day = 0; $day < $grid->days[$g]; $day++) {
+                $this->add($gate->days->opens[$day], $gate->days->closes[$day], -1);
+            }
         }
+        $this->gaps = array_fill(0, max(1, count($grid->opens)), Workload::NEVER);
+    }
+
+    /** A stretch of what is left, by number. */
+    private function add(int $from, int $until, int $next): int
+    {
+        $this->from[] = $from;
+        $this->until[] = $until;
+        $this->next[] = $next;
+
+        return count($this->from) - 1;
     }
 
     /**
      * The first second from which a task runs without a break in one stretch, with all that it needs free.
      *
-     * @param  int  $until  second (UTC): later than that it is not looked for
+     * @param  int  $last  second (UTC): later than that it is not looked for
      * @return int -1 where it would be too late
      */
-    public function earliest(Crew $crew, int $seconds, int $from, int $until = Workload::NEVER): int
+    public function earliest(Crew $crew, int $seconds, int $from, int $last = Workload::NEVER): int
     {
-        $g = $crew->gate;
         $hours = $crew->hours;
-        $opens = $hours->opens;
-        $closes = $hours->closes;
-        $isCounted = $crew->isCounted;
         $least = $seconds > 0 ? $seconds : 1;
-        $at = $from;
-        $k = $hours->indexAfter($at);
-        if ($isCounted) {
-            $k = $this->pastFull($g, $seconds, $k);
-        }
-        while (true) {
-            if (! isset($closes[$k])) {
-                $hours->reach($k);
-                $opens = $hours->opens;
-                $closes = $hours->closes;
-            }
-            $start = $at < $opens[$k] ? $opens[$k] : $at;
-            if ($start > $until) {
+        $own = $crew->isCounted ? $this->grid->own[$crew->gate] : -1;
+        $days = $crew->isCounted ? $this->grid->days[$crew->gate] : -1;
+        for ($k = $hours->indexAfter($from); true; $k++) {
+            $closes = $hours->reach($k);
+            $start = $from < $hours->opens[$k] ? $hours->opens[$k] : $from;
+            if ($start > $last) {
                 return -1;
             }
-            $limit = $closes[$k];
-            $day = $hours->day[$k];
-            $i = $longest = 0;
-            if ($g >= 0 && isset($this->rows[$g][$day])) {
-                $row = $this->rows[$g][$day];
-                $count = count($row);
-                while ($i < $count && $row[$i] < $limit && $start + $least > $row[$i]) {
-                    if ($row[$i + 1] > $start) {
-                        $longest = $longest < $row[$i] - $start ? $row[$i] - $start : $longest;
-                        $start = $row[$i + 1];
-                    }
-                    $i += 2;
-                }
-            }
-            if ($start + $seconds > $limit) {
-                if ($isCounted && $at <= $opens[$k]) {
-                    $this->gaps[$g][$k] = $limit - $start > $longest ? $limit - $start : $longest;
-                }
-                do {
-                    $k++;
-                } while ($isCounted && isset($this->gaps[$g][$k]) && $this->gaps[$g][$k] < $seconds);
-
+            if ($hours->day[$k] < $days && $this->gaps[$own + $k] < $seconds) {
                 continue;
             }
-            if ($crew->others !== []) {
-                $at = $this->freeOfOthers($crew, $start, $least);
-                if ($at !== $start) {
-                    while (($closes[$k] ?? $hours->reach($k)) <= $at) {
-                        $k++;
-                    }
-
-                    continue;
+            while ($start >= 0 && $start + $seconds <= $closes) {
+                $start = $crew->gate < 0 ? $start : $this->leftFor($crew, $k, $least, $start);
+                $free = $start < 0 || $crew->others === [] ? $start : $this->freeOfOthers($crew, $start, $least);
+                if ($free === $start && $start >= 0) {
+                    return $start > $last ? -1 : $start;
                 }
+                $start = $free;
+                $from = $free > $from ? $free : $from;
             }
-            $this->day = $day;
-            $this->place = $i;
-
-            return $start > $until ? -1 : $start;
         }
+    }
+
+    /** The first second from one on from which a stretch of a crew's hours has so much left in one go; -1 for none. */
+    private function leftFor(Crew $crew, int $k, int $seconds, int $start): int
+    {
+        $closes = $crew->hours->closes[$k];
+        for ($n = $this->stretchesOn($crew->gate, $crew->hours->day[$k]); $n >= 0; $n = $this->next[$n]) {
+            $begins = $this->from[$n] > $start ? $this->from[$n] : $start;
+            if (($this->until[$n] < $closes ? $this->until[$n] : $closes) - $begins >= $seconds) {
+                return $begins;
+            }
+        }
+
+        return -1;
+    }
+
+    /** The first stretch of what a gate has left on a day, by number. */
+    private function stretchesOn(int $gate, int $day): int
+    {
+        if ($day < $this->grid->days[$gate]) {
+            return $this->grid->first[$gate] + $day;
+        }
+        $days = $this->gates[$gate]->days;
+
+        return $this->far[$gate][$day] ??= $this->add($days->opens[$day], $days->reach($day), -1);
+    }
+
+    /** @return array{list<int>, list<int>, list<int>, list<int>} what gates have left: from, until, next, gaps */
+    public function left(): array
+    {
+        return [$this->from, $this->until, $this->next, $this->gaps];
     }
 
     /**
-     * Takes what a task needs that runs without a break in one stretch, at the first second at which all of it is free.
-     *
-     * @param  int  $until  second (UTC): later than that nothing is taken
-     * @return int when it starts; -1 where that would be too late
+     * @param  list<int>  $from
+     * @param  list<int>  $until
+     * @param  list<int>  $next
+     * @param  list<int>  $gaps
      */
-    public function put(Crew $crew, int $seconds, int $from, int $until): int
+    public function put(array $from, array $until, array $next, array $gaps): void
     {
-        $start = $this->earliest($crew, $seconds, $from, $until);
-        if ($start >= 0) {
-            $this->takeFound($crew, $start, $start + $seconds);
-        }
-
-        return $start;
-    }
-
-    /** Takes what a crew needs where that was just found to be free. */
-    public function takeFound(Crew $crew, int $start, int $end): void
-    {
-        $this->insert($crew->gate, $this->day, $this->place, $start, $end);
-        for ($n = 0, $count = count($crew->others); $n < $count; $n += 2) {
-            $this->book($crew->others[$n], $crew->others[$n + 1], $start, $end);
-        }
+        [$this->from, $this->until, $this->next, $this->gaps] = [$from, $until, $next, $gaps];
     }
 
     /** The first second from one on from which all that a crew needs besides is free for so long. */
-    private function freeOfOthers(Crew $crew, int $start, int $seconds): int
+    public function freeOfOthers(Crew $crew, int $start, int $seconds): int
     {
         $needs = $crew->others;
         $count = count($needs);
@@ -209,27 +204,6 @@ final class Timetable
         }
     }
 
-    /** The first stretch from one on that is not known to have too little left. */
-    private function pastFull(int $gate, int $seconds, int $k): int
-    {
-        $size = 0;
-        $limit = 60;
-        while ($seconds >= 2 * $limit && $size < self::SIZES - 1) {
-            $limit *= 2;
-            $size++;
-        }
-        $head = $this->heads[$gate][$size];
-        $gaps = $this->gaps[$gate];
-        if (isset($gaps[$head]) && $gaps[$head] < $limit) {
-            do {
-                $head++;
-            } while (isset($gaps[$head]) && $gaps[$head] < $limit);
-            $this->heads[$gate][$size] = $head;
-        }
-
-        return $head > $k ? $head : $k;
-    }
-
     /** The stretch's own start where a quantity is free all along it; else the first second later at which it is. */
     public function freeFrom(int $resource, int $quantity, int $start, int $end): int
     {
@@ -253,6 +227,14 @@ final class Timetable
             $this->times[$resource][$b] ??= [$b << self::WEEK_BITS];
             $this->levels[$resource][$b] ??= [0];
             $this->raise($resource, $b, $quantity, max($start, $b << self::WEEK_BITS), $end);
+        }
+    }
+
+    /** Takes what a crew needs besides its gate. */
+    public function bookOthers(Crew $crew, int $start, int $end): void
+    {
+        for ($n = 0, $count = count($crew->others); $n < $count; $n += 2) {
+            $this->book($crew->others[$n], $crew->others[$n + 1], $start, $end);
         }
     }
 
@@ -287,85 +269,84 @@ final class Timetable
     private function freeOfGate(int $gate, int $start, int $end): int
     {
         $day = $this->gates[$gate]->days->indexAfter($start);
-        $row = $this->rows[$gate][$day] ?? [];
-        for ($i = 0, $count = count($row); $i < $count && $row[$i] < $end; $i += 2) {
-            if ($row[$i + 1] > $start) {
-                return $row[$i + 1];
-            }
+        $n = $this->stretchesOn($gate, $day);
+        while ($n >= 0 && $this->until[$n] <= $start) {
+            $n = $this->next[$n];
+        }
+        if ($n >= 0 && $this->from[$n] <= $start && $this->until[$n] < $end) {
+            $n = $this->next[$n];
         }
 
-        return $start;
+        return $n < 0 ? $this->gates[$gate]->days->closes[$day] : max($start, $this->from[$n]);
     }
 
     /** Takes a gate's resource within a day. */
     private function take(int $gate, int $start, int $end): void
     {
-        $day = $this->gates[$gate]->days->indexAfter($start);
-        $row = $this->rows[$gate][$day] ?? [];
-        $i = 0;
-        while (isset($row[$i]) && $row[$i] < $end) {
-            $i += 2;
+        $n = $this->stretchesOn($gate, $this->gates[$gate]->days->indexAfter($start));
+        while ($n >= 0 && $this->until[$n] < $end) {
+            $n = $this->next[$n];
         }
-        unset($row);
-        $this->insert($gate, $day, $i, $start, $end);
-    }
-
-    /** Takes a gate's resource within a day, before a place in its row; joined to what is taken next to it. */
-    private function insert(int $gate, int $day, int $i, int $start, int $end): void
-    {
-        if (! isset($this->rows[$gate][$day])) {
-            $this->rows[$gate][$day] = [$start, $end];
-
-            return;
+        if ($n < 0 || $this->from[$n] > $start) {
+            throw new \LogicException('Nothing is taken that is not free.');
         }
-        $joins = $i > 0 && $this->rows[$gate][$day][$i - 1] === $start;
-        $isLast = ! isset($this->rows[$gate][$day][$i]);
-        $meets = ! $isLast && $this->rows[$gate][$day][$i] === $end;
-        if ($joins && $meets) {
-            array_splice($this->rows[$gate][$day], $i - 1, 2);
-        } elseif ($joins) {
-            $this->rows[$gate][$day][$i - 1] = $end;
-        } elseif ($meets) {
-            $this->rows[$gate][$day][$i] = $start;
-        } elseif ($isLast) {
-            $this->rows[$gate][$day][] = $start;
-            $this->rows[$gate][$day][] = $end;
+        if ($end === $this->until[$n]) {
+            $this->until[$n] = $start;
+        } elseif ($start === $this->from[$n]) {
+            $this->from[$n] = $end;
         } else {
-            array_splice($this->rows[$gate][$day], $i, 0, [$start, $end]);
+            $this->next[$n] = $this->add($end, $this->until[$n], $this->next[$n]);
+            $this->until[$n] = $start;
         }
     }
 
     private function give(int $gate, int $start, int $end): void
     {
-        $day = $this->gates[$gate]->days->indexAfter($start);
-        $row = $this->rows[$gate][$day];
-        $i = 0;
-        while ($row[$i + 1] < $end) {
-            $i += 2;
+        $first = $this->stretchesOn($gate, $this->gates[$gate]->days->indexAfter($start));
+        $this->dropEmpty($first);
+        $before = -1;
+        for ($after = $first; $after >= 0 && $this->until[$after] <= $start; $after = $this->next[$after]) {
+            $before = $after;
         }
-        $kept = [];
-        if ($row[$i] < $start) {
-            array_push($kept, $row[$i], $start);
+        $joins = $before >= 0 && $this->until[$before] === $start;
+        $meets = $after >= 0 && $this->from[$after] === $end;
+        if ($joins) {
+            $this->until[$before] = $meets ? $this->until[$after] : $end;
+            $this->next[$before] = $meets ? $this->next[$after] : $after;
+        } elseif ($meets) {
+            $this->from[$after] = $start;
+        } elseif ($before >= 0) {
+            $this->next[$before] = $this->add($start, $end, $after);
+        } else {
+            $this->next[$first] = $this->add($this->from[$first], $this->until[$first], $this->next[$first]);
+            [$this->from[$first], $this->until[$first]] = [$start, $end];
         }
-        if ($row[$i + 1] > $end) {
-            array_push($kept, $end, $row[$i + 1]);
-        }
-        array_splice($row, $i, 2, $kept);
-        $this->rows[$gate][$day] = $row;
         $this->forgetGaps($gate, $start, $end);
+    }
+
+    /** Of a day, the stretches are taken out that nothing is left of; but the first only if there is another. */
+    private function dropEmpty(int $n): void
+    {
+        while (($next = $this->next[$n]) >= 0) {
+            if ($this->from[$n] === $this->until[$n]) {
+                [$this->from[$n], $this->until[$n], $this->next[$n]] = [
+                    $this->from[$next], $this->until[$next], $this->next[$next],
+                ];
+            } elseif ($this->from[$next] === $this->until[$next]) {
+                $this->next[$n] = $this->next[$next];
+            } else {
+                $n = $next;
+            }
+        }
     }
 
     /** Of the stretches that something is given back to it is not known any more how little they have left. */
     private function forgetGaps(int $gate, int $start, int $end): void
     {
         $hours = $this->gates[$gate]->hours;
-        $first = $hours->indexAfter($start);
-        for ($k = $first; $hours->reach($k) > 0 && $hours->opens[$k] < $end; $k++) {
-            unset($this->gaps[$gate][$k]);
-        }
-        foreach ($this->heads[$gate] as $size => $head) {
-            if ($head > $first) {
-                $this->heads[$gate][$size] = $first;
+        for ($k = $hours->indexAfter($start); $hours->reach($k) > 0 && $hours->opens[$k] < $end; $k++) {
+            if ($hours->day[$k] < $this->grid->days[$gate]) {
+                $this->gaps[$this->grid->own[$gate] + $k] = Workload::NEVER;
             }
         }
     }

@@ -24,6 +24,10 @@ final class Workload
     /** No end: later than any second that is ever asked for. */
     public const NEVER = PHP_INT_MAX >> 2;
 
+    private const LEAST_DAYS = 60;
+
+    private const MOST_DAYS = 1000;
+
     /** @var list<Task> */
     public array $tasks = [];
 
@@ -48,6 +52,15 @@ final class Workload
     /** @var array<int, list<array{int, int, int, int}>> task => task before, least seconds, most or -1, wait or -1 */
     public array $before = [];
 
+    /** @var array<int, int> task => the one task before it; -1: none, -2: several, or one whose wait runs by the air */
+    public array $only = [];
+
+    /** @var array<int, int> task => least seconds after that one */
+    public array $lag = [];
+
+    /** @var array<int, int> task => most seconds after that one, NEVER for no end */
+    public array $most = [];
+
     /** @var array<int, list<array{int, int, int, bool}>> task => holder until it, resource, quantity, not idle long */
     public array $heldFor = [];
 
@@ -69,8 +82,23 @@ final class Workload
     /** @var array<int, bool> task => whether it takes nothing but its own time: no window, no hold */
     public array $isPlain = [];
 
-    /** @var array<int, list<Crew>> task => its crews; none where it is broken off, pinned or held since before */
-    public array $simple = [];
+    /** @var array<int, bool> task => whether it is neither broken off, pinned nor held since before */
+    public array $isSimple = [];
+
+    /** @var list<int> task => the first of its crews among all; one more at the end */
+    public array $firstCrew = [0];
+
+    /** @var list<Crew> the crews of all tasks */
+    public array $allCrews = [];
+
+    /** @var list<int> crew => where its slots in the grid begin; -1 for one that is not kept day by day */
+    public array $slotOf = [];
+
+    /** @var list<bool> crew => whether its hours are its gate's own, so that gaps in them are noted */
+    public array $isCounted = [];
+
+    /** @var list<int> crew => 0: it needs nothing besides; 1: it does; 2: what is kept day by day too */
+    public array $others = [];
 
     /** @var array<int, bool> task => whether something is held until it starts, or after its end */
     public array $holds = [];
@@ -107,6 +135,8 @@ final class Workload
 
     public readonly Calendar $calendar;
 
+    public readonly Grid $grid;
+
     private readonly Hours $shop;
 
     /** @var array<int, Hours> by person */
@@ -141,7 +171,8 @@ final class Workload
         $this->resources = array_flip(array_values(array_diff($names, $hands)));
         foreach ($this->resources as $name => $number) {
             $this->capacity[] = $problem->resources[$name];
-            if ($problem->resources[$name] === 1 && ! isset($held[$name])) {
+            // People may work in hours of their own, in which the shop's are no measure.
+            if ($problem->resources[$name] === 1 && ! isset($held[$name]) && $problem->people === []) {
                 $this->gates[] = new Gate($number, $this->shop->through(0), $this->shop->days);
             }
         }
@@ -157,6 +188,24 @@ final class Workload
             $this->first[] = count($this->tasks);
         }
         $this->pinAt = array_intersect_key($this->pinAt, $this->musts) + $this->pinAt;
+        $this->grid = new Grid($this->gates, $problem->start, $this->daysAhead());
+        foreach ($this->crews as $crews) {
+            foreach ($crews as $crew) {
+                $this->allCrews[] = $crew;
+                $this->isCounted[] = $crew->isCounted;
+                $this->others[] = $crew->others === [] ? 0 : ($crew->isAlone ? 1 : 2);
+                $this->slotOf[] = $crew->gate < 0 ? -1 : $this->grid->slotOf($crew->gate, $crew->hours);
+            }
+            $this->firstCrew[] = count($this->allCrews);
+        }
+    }
+
+    /** About how far plans go, more rather than less: what is behind that takes longer to look up. */
+    private function daysAhead(): int
+    {
+        $stretches = intdiv(array_sum($this->seconds), max(3600, $this->calendar->hours->longestStretchSeconds()));
+
+        return min(self::MOST_DAYS, self::LEAST_DAYS + 2 * $stretches);
     }
 
     /** How many different batches there are: no plan has fewer changes. */
@@ -193,11 +242,11 @@ final class Workload
             $lived->seconds[$t] = $took;
             if ($took > $seconds && $took > $this->longest($t)) {
                 $lived->splits[$t] = true;
-                $lived->simple[$t] = [];
+                $lived->isSimple[$t] = false;
             }
             foreach ($this->before[$t] as $n => [, $least, $most]) {
                 $least = (int) round($least * $share());
-                $lived->before[$t][$n][1] = $most < 0 ? $least : min($least, $most);
+                $lived->before[$t][$n][1] = $lived->lag[$t] = $most < 0 ? $least : min($least, $most);
             }
         }
 
@@ -270,6 +319,10 @@ final class Workload
                 $before[] = [$t - 1, 0, -1, -1];
             }
             $this->before[] = $before;
+            [$earlier, $least, $most, $wait] = $before[0] ?? [-1, 0, -1, -1];
+            $this->only[] = count($before) > 1 || $wait >= 0 ? -2 : $earlier;
+            $this->lag[] = $least;
+            $this->most[] = $most < 0 ? self::NEVER : $most;
             $this->heldFor[$t] ??= [];
             $this->addHolds($t, $task, $number, isset($job->tasks[$i + 1]));
         }
@@ -324,7 +377,7 @@ final class Workload
                     array_splice($others, $n, 2);
 
                     return new Crew(
-                        hours: $hours, needs: $needs, gate: $g, others: $others,
+                        hours: $hours, needs: $needs, gate: $g, others: $others, isAlone: ! $this->hasGate($others),
                         isCounted: $hours === $gate->hours, who: $who,
                     );
                 }
@@ -332,6 +385,20 @@ final class Workload
         }
 
         return new Crew($hours, $needs, others: $needs, who: $who);
+    }
+
+    /** @param  list<int>  $needs */
+    private function hasGate(array $needs): bool
+    {
+        foreach ($this->gates as $gate) {
+            for ($n = 0; $n < count($needs); $n += 2) {
+                if ($gate->resource === $needs[$n]) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @param  array<string, int>  $number  of the piece's tasks */
@@ -391,7 +458,7 @@ final class Workload
             $this->holds[$t] = $this->heldFor[$t] !== [] || $this->holdsAfter[$t] !== [];
             $isSimple = $this->heldNow[$t] === [] && ! isset($this->pinAt[$t]) && ! $this->splits[$t]
                 && ($this->isInstant[$t] || $this->seconds[$t] > 0 && ! $this->hasOpenCrew($t));
-            $this->simple[$t] = $isSimple ? $this->crews[$t] : [];
+            $this->isSimple[$t] = $isSimple;
             $this->anchor[$t] = min([$reach, ...array_slice($this->anchor, $reach, $t - $reach)]);
         }
     }
