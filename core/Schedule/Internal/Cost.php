@@ -37,43 +37,34 @@ final readonly class Cost
     ) {
     }
 
+    /** Of a plan in which every task is placed. */
     public static function of(Workload $work, Decoder $decoder): self
     {
         $late = $tight = 0.0;
         $finish = $work->problem->start;
+        $ends = $decoder->end;
+        $tail = $work->tail;
         for ($piece = 0, $count = $work->pieces(); $piece < $count; $piece++) {
             [$first, $next] = $work->range($piece);
-            if ($next > $first) {
-                $end = $decoder->lastEndOf($piece);
-                $finish = max($finish, $end);
-                $late += max(0, $end - $work->due[$piece]) * $work->weight[$piece];
-                $tight += self::tight($work, $decoder->end, $piece) * $work->weight[$piece];
+            $due = $work->due[$piece];
+            // What lacks of a day before each must be done, waits and work behind it at their least, day and night.
+            $lacks = $last = 0;
+            for ($t = $first; $t < $next; $t++) {
+                $end = $ends[$t];
+                $last = $end > $last ? $end : $last;
+                $over = $end + $tail[$t] - $due + self::SPARE_SECONDS;
+                $lacks += $over > 0 ? $over : 0;
             }
+            $finish = $last > $finish ? $last : $finish;
+            $late += max(0, $last - $due) * $work->weight[$piece];
+            $tight += $lacks / max(1, $next - $first) * $work->weight[$piece];
         }
 
         return new self(
-            broken: count($decoder->broken), late: $late, setups: self::setups($work->batch, $decoder->start),
+            broken: count($decoder->broken), late: $late,
+            setups: $work->batches() === 0 ? 0 : self::setups($work->batch, $decoder->start),
             tight: $tight, finish: $finish,
         );
-    }
-
-    /**
-     * What the tasks of a piece lack on average of a day before they must be done, seconds; waits and work behind each
-     * at their least, day and night.
-     *
-     * @param  array<int, int>  $ends  by task
-     */
-    private static function tight(Workload $work, array $ends, int $piece): float
-    {
-        [$first, $next] = $work->range($piece);
-        $early = $work->due[$piece] - self::SPARE_SECONDS;
-        $lacks = 0;
-        for ($t = $first; $t < $next; $t++) {
-            $over = $ends[$t] + $work->tail[$t] - $early;
-            $lacks += $over > 0 ? $over : 0;
-        }
-
-        return $lacks / ($next - $first);
     }
 
     /**

@@ -289,7 +289,7 @@ final class Decoder
         $closesAt = $grid->closes;
         $node = $grid->node;
         $slots = $grid->slots;
-        $begin = $grid->start;
+        $origin = $grid->start;
         $length = $grid->length;
         $firstCrew = $work->firstCrew;
         $slotOf = $work->slotOf;
@@ -335,7 +335,7 @@ final class Decoder
             if ($isInstant[$t]) {
                 $begins = $opens <= $last ? $opens : -1;
             } else {
-                $slot = ($opens - $begin) >> Grid::SLOT_BITS;
+                $slot = ($opens - $origin) >> Grid::SLOT_BITS;
                 for ($c = $slot < $length ? $who : PHP_INT_MAX; $c < $firstCrew[$t + 1] && $begins !== $opens; $c++) {
                     $from = $opens;
                     for ($k = $slots[$slotOf[$c] + $slot]; true; $k++) {

@@ -53,19 +53,16 @@ final class Grid
     {
         $this->length = (($days * 86_400) >> self::SLOT_BITS) + 1;
         foreach ($gates as $g => $gate) {
-            $this->first[$g] = $this->nodes;
-            for ($day = 0; $gate->days->reach($day) > 0 && $gate->days->opens[$day] < $this->ends(); $day++) {
-                $this->nodes++;
+            $day = 0;
+            while ($gate->days->reach($day) > 0 && $gate->days->opens[$day] < $start + 86_400 * $days) {
+                $day++;
             }
-            $this->days[$g] = $day;
-            $this->own[$g] = count($this->opens);
+            $this->first[] = $this->nodes;
+            $this->days[] = $day;
+            $this->own[] = count($this->opens);
+            $this->nodes += $day;
             $this->slotOf($g, $gate->hours);
         }
-    }
-
-    private function ends(): int
-    {
-        return $this->start + ($this->length << self::SLOT_BITS);
     }
 
     /** Where the slots of a gate's work in some hours begin. */

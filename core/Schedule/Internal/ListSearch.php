@@ -5,18 +5,20 @@ declare(strict_types=1);
 namespace HonestGrain\Schedule\Internal;
 
 /**
- * Looks for the best list: of several good ones it takes the best, and then, round for round, cools the order of whole
- * pieces and the tasks one by one (small changes at random, at first worse ones too, in the end only better ones).
+ * Looks for the best list: of several good ones it takes the best, and then, round for round, cools the dates of pieces
+ * and the tasks one by one (small changes at random, at first worse ones too, in the end only better ones).
  *
  * @internal
  */
 final class ListSearch
 {
-    /** The share of a round that goes to the order of whole pieces. */
-    private const ORDER = 0.3;
+    /** The share of a round that goes to the dates of pieces. */
+    private const DATES = 0.55;
+
+    private const DATES_OF_FEW = 0.3;
 
     /** Where each cooling begins and ends, as a share of an average piece's weighted lateness. */
-    private const HOT_ORDER = 0.3;
+    private const HOT_DATES = 0.3;
 
     private const HOT_TASKS = 0.03;
 
@@ -32,7 +34,7 @@ final class ListSearch
     private const ROUNDS = 2;
 
     /** So many looks at each task are best spent on one series; with more it begins anew. */
-    private const SERIES = 20_000;
+    private const SERIES = 7_000;
 
     /** Lateness under which nothing is told apart, weighted seconds. */
     private const LEAST_SCALE = 3600.0;
@@ -124,8 +126,10 @@ final class ListSearch
         $rounds = $isFew ? self::ROUNDS_OF_FEW : self::ROUNDS;
         for ($round = 0; $round < $rounds; $round++) {
             if ($this->work->pieces() > 2) {
-                $until = $from + $share * ($round + self::ORDER) / $rounds;
-                $this->cool(new OrderMoves($dice, $fixed, $this->precedence), $dice, self::HOT_ORDER, $until);
+                $dates = $isFew ? self::DATES_OF_FEW : self::DATES;
+                $until = $from + $share * ($round + $dates) / $rounds;
+                $dated = new DateMoves($this->work, $dice, $fixed, $this->precedence);
+                $this->cool($dated, $dice, self::HOT_DATES, $until);
                 $this->chooseWindows();
             }
             $hot = $isFew ? self::HOT_FEW : self::HOT_TASKS;

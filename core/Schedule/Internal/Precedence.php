@@ -43,24 +43,7 @@ final readonly class Precedence
      */
     public function kept(array $list): array
     {
-        return $this->from($list, count($this->work->opening));
-    }
-
-    /**
-     * @param  list<int>  $order  pieces, each once
-     * @return list<int>
-     */
-    public function ordered(array $order): array
-    {
-        return $this->from($order, 0);
-    }
-
-    /**
-     * @param  list<int>  $list
-     * @return list<int>
-     */
-    private function from(array $list, int $fixed): array
-    {
+        $fixed = count($this->work->opening);
         foreach ($this->behind as $piece => $first) {
             $last = array_keys($list, $first, true);
             $last = $last === [] ? -1 : $last[count($last) - 1];

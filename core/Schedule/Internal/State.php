@@ -14,7 +14,7 @@ final readonly class State
     /**
      * @param  list<array<int, list<int>>>  $times
      * @param  list<array<int, list<int>>>  $levels
-     * @param  array{list<int>, list<int>, list<int>, list<int>}  $left  of gates: from, until, next, gaps
+     * @param  array{array<int, int>, array<int, int>, array<int, int>, array<int, int>}  $left  what gates have left
      * @param  list<array<int, int>>  $far
      * @param  non-empty-list<array<int, int>>  $marks  start, end, crew, pushed, next
      * @param  array<int, float>  $bound

@@ -24,16 +24,16 @@ final class Timetable
     /** @var list<array<int, list<int>>> resource => week => the level from each of them to the next */
     public array $levels = [];
 
-    /** @var list<int> stretch of what is left => second (UTC) from which it is free; of a gate's days, then as cut */
+    /** @var array<int, int> stretch of what is left => second (UTC) from which it is free */
     public array $from = [];
 
-    /** @var list<int> second (UTC) until which it is free; the same as its start where nothing is left of it */
+    /** @var array<int, int> second (UTC) until which it is free; the same as its start where nothing is left of it */
     public array $until = [];
 
-    /** @var list<int> the next stretch of its day, -1 for none */
+    /** @var array<int, int> the next stretch of its day, -1 for none */
     public array $next = [];
 
-    /** @var list<int> row of the grid => it has no more left in one go, where that was seen */
+    /** @var array<int, int> row of the grid => it has no more left in one go, where that was seen */
     public array $gaps = [];
 
     /** @var list<array<int, int>> gate => day behind those of the grid => its first stretch */
@@ -132,17 +132,17 @@ final class Timetable
         return $this->far[$gate][$day] ??= $this->add($days->opens[$day], $days->reach($day), -1);
     }
 
-    /** @return array{list<int>, list<int>, list<int>, list<int>} what gates have left: from, until, next, gaps */
+    /** @return array{array<int, int>, array<int, int>, array<int, int>, array<int, int>} from, until, next and gaps */
     public function left(): array
     {
         return [$this->from, $this->until, $this->next, $this->gaps];
     }
 
     /**
-     * @param  list<int>  $from
-     * @param  list<int>  $until
-     * @param  list<int>  $next
-     * @param  list<int>  $gaps
+     * @param  array<int, int>  $from
+     * @param  array<int, int>  $until
+     * @param  array<int, int>  $next
+     * @param  array<int, int>  $gaps
      */
     public function put(array $from, array $until, array $next, array $gaps): void
     {
@@ -304,9 +304,9 @@ final class Timetable
     {
         $first = $this->stretchesOn($gate, $this->gates[$gate]->days->indexAfter($start));
         $this->dropEmpty($first);
-        $before = -1;
-        for ($after = $first; $after >= 0 && $this->until[$after] <= $start; $after = $this->next[$after]) {
-            $before = $after;
+        [$before, $after] = [-1, $first];
+        while ($after >= 0 && $this->until[$after] <= $start) {
+            [$before, $after] = [$after, $this->next[$after]];
         }
         $joins = $before >= 0 && $this->until[$before] === $start;
         $meets = $after >= 0 && $this->from[$after] === $end;

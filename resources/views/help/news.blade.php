@@ -3,6 +3,12 @@
         <h1>What is new</h1>
         <p class="faint mt-1">You work with version {{ config('app.version') }}.</p>
         <section class="mt-5">
+            <h2>Version 0.27 <span class="faint small">1 December 2026</span></h2>
+            <ul class="help-list">
+                <li>Plans of many pieces are found sooner, and are less late.</li>
+            </ul>
+        </section>
+        <section class="mt-5">
             <h2>Version 0.26 <span class="faint small">1 December 2026</span></h2>
             <ul class="help-list">
                 <li>You stay signed in when the server is stopped while it saves.</li>
