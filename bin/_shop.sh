@@ -21,10 +21,11 @@ stage() {
     fi
 }
 
-php_has() { php -m 2>/dev/null | tr 'A-Z' 'a-z' | grep -qx "$1"; }
+php_has() { grep -qx "$1" <<<"$PHP_MODULES"; }
 
 missing_packages() {
-    local ext
+    local ext PHP_MODULES
+    PHP_MODULES=$(php -m 2>/dev/null | tr 'A-Z' 'a-z')
     command -v php >/dev/null || echo php8.2-cli
     for ext in intl mbstring xml curl zip; do php_has "$ext" || echo "php8.2-$ext"; done
     php_has pdo_mysql || echo php8.2-mysql
@@ -225,6 +226,18 @@ database_stop() {
 }
 
 # set_aside FOLDER: the database is stopped and kept there as it is; an empty one takes its place.
+# open_data: the tables of this release, and a demo workshop in an empty database. One of a time before the first
+# release is set aside in $aside.
+open_data() {
+    php "$ROOT/artisan" data:open
+    case $? in
+        0) return 0 ;;
+        3) aside=$STATE/mysql-set-aside-$(date +%Y%m%d-%H%M%S) ;;
+        *) return 1 ;;
+    esac
+    set_aside "$aside" && php "$ROOT/artisan" data:open
+}
+
 set_aside() {
     database_stop
     mv "$STATE/mysql" "$1"
