@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Http\DatabaseGone;
 use App\Http\DiskFull;
 use App\Http\Middleware\AnswersPress;
 use App\Http\Middleware\ApplyPreferences;
@@ -14,6 +13,7 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SeenLately;
 use App\Http\Middleware\SessionsForPeople;
 use App\Http\PhotographsGone;
+use App\Http\RecordsGone;
 use App\Http\TrustedHosts;
 use App\Planning\Refused;
 use App\View\FieldWords;
@@ -58,11 +58,11 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // Said without asking who is signed in, which would ask the database once more and double the wait.
-        $exceptions->report(fn (Throwable $e): bool => ! DatabaseGone::caused($e) || DatabaseGone::noted($e));
+        $exceptions->report(fn (Throwable $e): bool => ! RecordsGone::caused($e) || RecordsGone::noted($e));
         $exceptions->render(fn (Throwable $e, Request $request) => DiskFull::caused($e)
             ? DiskFull::page($request) : null);
-        $exceptions->render(fn (Throwable $e, Request $request) => DatabaseGone::caused($e)
-            ? DatabaseGone::page($request) : null);
+        $exceptions->render(fn (Throwable $e, Request $request) => RecordsGone::caused($e)
+            ? RecordsGone::page($request) : null);
         $exceptions->render(fn (FilesystemException $e, Request $request) => PhotographsGone::page($request));
         $exceptions->dontReport(Refused::class);
         $exceptions->render(function (Refused $e, Request $request) {

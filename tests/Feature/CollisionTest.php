@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Database\PatientConnection;
-use App\Http\DatabaseGone;
+use App\Http\RecordsGone;
 use App\Http\WholeSessions;
 use App\Models\Workshop;
 use Illuminate\Filesystem\Filesystem;
@@ -108,7 +108,7 @@ final class CollisionTest extends TestCase
             });
             self::fail('It went on for ever.');
         } catch (PDOException $e) {
-            self::assertTrue(DatabaseGone::caused($e));
+            self::assertTrue(RecordsGone::caused($e));
         }
         self::assertSame(PatientConnection::MOST_TRIES, $begun);
     }
@@ -122,7 +122,7 @@ final class CollisionTest extends TestCase
                 throw self::refusal(1205);
             });
         } catch (PDOException $e) {
-            self::assertTrue(DatabaseGone::caused($e));
+            self::assertTrue(RecordsGone::caused($e));
         }
         self::assertSame(1, $begun);
     }
@@ -146,7 +146,7 @@ final class CollisionTest extends TestCase
             $change();
             self::fail('It was taken.');
         } catch (PDOException $e) {
-            self::assertTrue(DatabaseGone::caused($e));
+            self::assertTrue(RecordsGone::caused($e));
         }
         $change();
         DB::purge();
@@ -156,8 +156,8 @@ final class CollisionTest extends TestCase
     public function test_a_database_that_is_gone_while_a_page_is_drawn_is_no_fault_of_the_page(): void
     {
         $e = new ViewException('... (View: bench.blade.php)', previous: self::refusal(2006));
-        self::assertTrue(DatabaseGone::caused($e));
-        self::assertFalse(DatabaseGone::caused(new ViewException('x', previous: self::refusal(1062))));
+        self::assertTrue(RecordsGone::caused($e));
+        self::assertFalse(RecordsGone::caused(new ViewException('x', previous: self::refusal(1062))));
         Route::get('drawn', fn () => throw $e);
         $this->get('/drawn')->assertStatus(503)->assertHeader('Retry-After');
     }
@@ -203,8 +203,8 @@ final class CollisionTest extends TestCase
 
     public function test_one_of_several_that_has_lost_the_others_is_no_answer(): void
     {
-        self::assertTrue(DatabaseGone::caused(self::refusal(1047)));
-        self::assertFalse(DatabaseGone::caused(self::refusal(1062)));
+        self::assertTrue(RecordsGone::caused(self::refusal(1047)));
+        self::assertFalse(RecordsGone::caused(self::refusal(1062)));
     }
 
     public static function refusal(int $code): PDOException

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Demo\DemoWorkshop;
 use App\Demo\Visits;
-use App\Http\DatabaseGone;
+use App\Http\RecordsGone;
 use App\Http\Requests\ReadingValidator;
 use App\Http\Requests\TakesLists;
 use App\Models\EntryKind;
@@ -540,8 +540,8 @@ final class HardeningTest extends FeatureTestCase
     public function test_a_database_that_is_gone_gets_a_page_that_says_when_to_come_back(): void
     {
         $gone = new \PDOException('SQLSTATE[HY000] [2002] Connection refused');
-        self::assertTrue(DatabaseGone::caused($gone));
-        self::assertFalse(DatabaseGone::caused(new \PDOException('SQLSTATE[42S22]: Column not found')));
+        self::assertTrue(RecordsGone::caused($gone));
+        self::assertFalse(RecordsGone::caused(new \PDOException('SQLSTATE[42S22]: Column not found')));
         Route::get('gone', fn () => throw $gone);
         $this->get('/gone')
             ->assertStatus(503)

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\DatabaseGone;
 use App\Http\DiskFull;
+use App\Http\RecordsGone;
 use App\Jobs\DeriveRack;
 use App\Jobs\MakePlan;
 use App\Jobs\WeighPlan;
@@ -287,7 +287,7 @@ final class NothingLostTest extends FeatureTestCase
         $this->get('/gone')->assertStatus(503);
         Log::shouldHaveReceived('error')->once();
         self::assertSame(0, $asked, 'the user is not looked up to be named in the log');
-        self::assertFalse(DatabaseGone::noted(new \PDOException('x')));
+        self::assertFalse(RecordsGone::noted(new \PDOException('x')));
     }
 
     public function test_what_a_spreadsheet_would_run_is_text(): void

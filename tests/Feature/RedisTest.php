@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\DatabaseGone;
+use App\Http\RecordsGone;
 use App\Watch\Doctor;
 use App\Watch\Finding;
 use Illuminate\Support\Facades\Route;
@@ -26,8 +26,8 @@ final class RedisTest extends FeatureTestCase
         Route::get('gone', fn () => cache()->store('redis')->get('one'));
         $this->get('/gone')->assertStatus(503)->assertHeader('Retry-After', '5')->assertSee('do not answer')
             ->assertDontSee('Connection refused');
-        self::assertTrue(DatabaseGone::caused(new ServerException('LOADING Redis is loading the dataset in memory')));
-        self::assertFalse(DatabaseGone::caused(new ServerException('ERR unknown command')), 'that is our fault');
+        self::assertTrue(RecordsGone::caused(new ServerException('LOADING Redis is loading the dataset in memory')));
+        self::assertFalse(RecordsGone::caused(new ServerException('ERR unknown command')), 'that is our fault');
     }
 
     public function test_a_server_without_its_redis_takes_no_work(): void

@@ -17,7 +17,7 @@ use Throwable;
  * The database does not answer, or Redis where it keeps something: a page that says so, without asking them anything,
  * and asks to come back soon.
  */
-final class DatabaseGone
+final class RecordsGone
 {
     private const RETRY_SECONDS = 5;
 
