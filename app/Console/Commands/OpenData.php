@@ -8,15 +8,15 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** All that is done to the data before it is served, in one process: each of its own takes longer to begin than to do. */
+/** All that is done to the data before it is served, in one process: to begin one takes longer than what it does. */
 class OpenData extends Command
 {
-    /** What it ends with where the tables are of a time before the first release, which these migrations do not know. */
+    /** It ends with this where the tables are of a time before the first release, which no migration here knows. */
     public const OLDER = 3;
 
     protected $signature = 'data:open';
 
-    protected $description = 'Brings the tables up to this release, sweeps old visits, seeds a demo where all is empty.';
+    protected $description = 'Brings the tables up to this release, sweeps old visits, seeds an empty database.';
 
     public function handle(): int
     {
