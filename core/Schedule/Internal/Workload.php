@@ -205,7 +205,7 @@ final class Workload
     {
         $stretches = intdiv(array_sum($this->seconds), max(3600, $this->calendar->hours->longestStretchSeconds()));
 
-        return min(self::MOST_DAYS, self::LEAST_DAYS + 2 * $stretches);
+        return min(self::MOST_DAYS, self::LEAST_DAYS + $stretches);
     }
 
     /** How many different batches there are: no plan has fewer changes. */
