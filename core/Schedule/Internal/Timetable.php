@@ -303,7 +303,6 @@ final class Timetable
     private function give(int $gate, int $start, int $end): void
     {
         $first = $this->stretchesOn($gate, $this->gates[$gate]->days->indexAfter($start));
-        $this->dropEmpty($first);
         [$before, $after] = [-1, $first];
         while ($after >= 0 && $this->until[$after] <= $start) {
             [$before, $after] = [$after, $this->next[$after]];
@@ -322,22 +321,6 @@ final class Timetable
             [$this->from[$first], $this->until[$first]] = [$start, $end];
         }
         $this->forgetGaps($gate, $start, $end);
-    }
-
-    /** Of a day, the stretches are taken out that nothing is left of; but the first only if there is another. */
-    private function dropEmpty(int $n): void
-    {
-        while (($next = $this->next[$n]) >= 0) {
-            if ($this->from[$n] === $this->until[$n]) {
-                [$this->from[$n], $this->until[$n], $this->next[$n]] = [
-                    $this->from[$next], $this->until[$next], $this->next[$next],
-                ];
-            } elseif ($this->from[$next] === $this->until[$next]) {
-                $this->next[$n] = $this->next[$next];
-            } else {
-                $n = $next;
-            }
-        }
     }
 
     /** Of the stretches that something is given back to it is not known any more how little they have left. */
