@@ -225,7 +225,6 @@ database_stop() {
     DB_PID=
 }
 
-# set_aside FOLDER: the database is stopped and kept there as it is; an empty one takes its place.
 # open_data: the tables of this release, and a demo workshop in an empty database. One of a time before the first
 # release is set aside in $aside.
 open_data() {
@@ -238,6 +237,7 @@ open_data() {
     set_aside "$aside" && php "$ROOT/artisan" data:open
 }
 
+# set_aside FOLDER: the database is stopped and kept there as it is; an empty one takes its place.
 set_aside() {
     database_stop
     mv "$STATE/mysql" "$1"
