@@ -4,6 +4,7 @@
 
 import { focusAgain, focusIn, focusOnLoad, keepFocus } from './focus';
 import { goToFirst } from './problems';
+import { isSaving, saving } from './saving';
 import { keep, rest, restOnLoad } from './second-press';
 import { choose, files, isTouched, restore, sent, typed, wouldLose } from './unsaved';
 import { say } from './words';
@@ -162,15 +163,14 @@ document.addEventListener('submit', (event) => {
     const follows = waiting > 0;
     const taken = sent(main(), form);
     waiting += 1;
-    document.documentElement.dataset.saving = '';
     underWay = underWay
         .then(() => sendLive({ form, action: own ?? form.action, body, taken, follows, isPress }))
         .catch((error) => (error instanceof NotReached && isPress ? held.take(form, body) : tell(error.message)))
         .then(() => {
             waiting -= 1;
-            if (waiting === 0) delete document.documentElement.dataset.saving;
             delete form.dataset.busy;
         });
+    saving(underWay);
 });
 
 document.addEventListener('change', (event) => {
@@ -196,7 +196,7 @@ document.addEventListener('click', async (event) => {
 });
 
 window.addEventListener('beforeunload', (event) => {
-    if (waiting > 0 || wouldLose(document, leavingBy)) event.preventDefault();
+    if (isSaving() || wouldLose(document, leavingBy)) event.preventDefault();
     leavingBy = null;
 });
 

@@ -7,6 +7,7 @@ import Asker from './shape/asker';
 import handle, { hit } from './shape/handle';
 import { added, addedAt, arrow, moved, nearestNode, removed, turned, typed } from './shape/nodes';
 import { pasted, withColumns } from './shape/paste';
+import { saving } from './saving';
 import Saver from './shape/saver';
 import { say } from './words';
 
@@ -300,7 +301,7 @@ export default () => ({
 
     async save() {
         this.$refs.shape.value = JSON.stringify(this.shape);
-        const { page } = await send(this.$refs.form, null, true);
+        const { page } = await saving(send(this.$refs.form, null, true));
         const refused = page.querySelector('#problems li')?.textContent.trim() ?? '';
         if (!refused) swap(page, ['#strip', '#piece-tools', '#said']);
         return refused;

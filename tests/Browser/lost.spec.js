@@ -90,7 +90,8 @@ test('two nodes typed within half a second are both kept', async ({ page }) => {
     await page.waitForTimeout(2500);
     await expect(sixth).toHaveValue(String(b + 1));
     await sixth.press('Tab');
-    await page.waitForTimeout(2500);
+    await expect(page.locator('html')).toHaveAttribute('data-saving', '');
+    await expect(page.locator('html')).not.toHaveAttribute('data-saving', '');
     await page.reload();
     await page.getByText('Type the nodes').click();
     await expect(fifth).toHaveValue(String(a + 1));

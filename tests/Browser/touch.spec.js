@@ -77,9 +77,8 @@ for (const [device, viewport] of [
             await touch('touchEnd');
             await expect(loupe).toHaveCount(0);
             await expect(node).not.toHaveAttribute('aria-label', before);
-            await expect(page.locator('html')).not.toHaveAttribute('data-saving');
             const moved = await node.getAttribute('aria-label');
-            await page.waitForTimeout(1500);
+            await expect(page.locator('#said')).toContainText('Shape saved.');
             await page.reload();
             await expect(node).toHaveAttribute('aria-label', moved);
         });
