@@ -77,6 +77,38 @@ final class ScheduleTest extends TestCase
         self::assertSame(['dries', 'a'], [$plan->tasks[0]->piece, $plan->tasks[0]->task->id]);
     }
 
+    public function test_where_nothing_is_late_the_short_ones_are_ready_first_whenever_they_are_due(): void
+    {
+        $pieces = [];
+        foreach ([50, 20, 40, 10, 30, 60] as $day => $minutes) {
+            $pieces[] = $this->piece("$minutes", [['a', $minutes, []]], '2026-12-1'.$day.'T12:00:00Z');
+        }
+        self::assertSame(
+            ['10', '20', '30', '40', '50', '60'], array_column($this->plan($pieces)->tasks, 'piece'),
+        );
+        $pieces[5]['due'] = '2026-12-01T09:10:00Z';
+        $order = array_column($this->plan($pieces)->tasks, 'piece');
+        self::assertSame(['60', '10', '20', '30', '40', '50'], $order, 'what has no day to spare goes first');
+    }
+
+    public function test_with_time_to_spare_a_search_makes_pieces_ready_sooner(): void
+    {
+        [$first, $sought] = [0, 0];
+        foreach ([2, 3, 6, 8, 13] as $number) {
+            $document = Shops::document('middle', $number);
+            foreach ($document['pieces'] as $n => $piece) {
+                $document['pieces'][$n]['due'] = date('Y-m-d\TH:i:s\Z', (int) strtotime($piece['due']) + 20 * 86_400);
+            }
+            $problem = ProblemDocument::read(Document::of($document));
+            foreach ([1 => &$first, 60_000 => &$sought] as $looks => &$sum) {
+                $plan = (new TaskSearch($looks))->plan($problem);
+                self::assertSame([], $plan->late);
+                $sum += array_sum($plan->outlook->ends) - count($problem->jobs) * $problem->start;
+            }
+        }
+        self::assertLessThan(0.88 * $first, $sought);
+    }
+
     public function test_shelf_places_are_held_until_the_next_step(): void
     {
         $hold = ['holds' => ['shelf' => 1]];

@@ -171,7 +171,8 @@ final class SteadyPlanTest extends TestCase
         $pieces[1]['behind'] = 'a';
         foreach ([[], ['last' => $last]] as $more) {
             $plan = self::plan($pieces, $more);
-            self::assertSame(['a', 'a', 'a', 'a', 'b'], array_slice(array_column($plan->tasks, 'piece'), 0, 5));
+            $both = array_values(array_diff(array_column($plan->tasks, 'piece'), ['c']));
+            self::assertSame(['a', 'a', 'a', 'a', 'b', 'b', 'b', 'b'], $both);
         }
         $pieces[0]['tasks'][1]['after'] = [['task' => 't0', 'min_hours' => 20]];
         $between = array_column(self::plan($pieces)->tasks, 'piece');

@@ -6,7 +6,7 @@ namespace HonestGrain\Schedule\Internal;
 
 /**
  * How good a plan is: broken windows, then weighted lateness in seconds, then changes of batch, then how much hangs on
- * the last day, then the finish.
+ * the last day, then the finish: that of the last piece, then that of each.
  *
  * @internal
  */
@@ -27,13 +27,17 @@ final readonly class Cost
     /** So long before its last possible start a task is early enough: a day may go wrong. */
     private const SPARE_SECONDS = 86_400;
 
-    /** @param  float  $tight  weighted seconds that tasks lack of a day to spare: an average for each piece, summed */
+    /**
+     * @param  float  $tight  weighted seconds that tasks lack of a day to spare: an average for each piece, summed
+     * @param  int  $ends  seconds from the start to the end of each piece, summed
+     */
     public function __construct(
         public int $broken,
         public float $late,
         public int $setups,
         public float $tight,
         public int $finish,
+        public int $ends,
     ) {
     }
 
@@ -41,7 +45,8 @@ final readonly class Cost
     public static function of(Workload $work, Decoder $decoder): self
     {
         $late = $tight = 0.0;
-        $finish = $work->problem->start;
+        $sum = 0;
+        $finish = $start = $work->problem->start;
         $ends = $decoder->end;
         $tail = $work->tail;
         for ($piece = 0, $count = $work->pieces(); $piece < $count; $piece++) {
@@ -56,6 +61,7 @@ final readonly class Cost
                 $lacks += $over > 0 ? $over : 0;
             }
             $finish = $last > $finish ? $last : $finish;
+            $sum += $last > $start ? $last - $start : 0;
             $late += max(0, $last - $due) * $work->weight[$piece];
             $tight += $lacks / max(1, $next - $first) * $work->weight[$piece];
         }
@@ -63,7 +69,7 @@ final readonly class Cost
         return new self(
             broken: count($decoder->broken), late: $late,
             setups: $work->batches() === 0 ? 0 : self::setups($work->batch, $decoder->start),
-            tight: $tight, finish: $finish,
+            tight: $tight, finish: $finish, ends: $sum,
         );
     }
 
@@ -99,7 +105,8 @@ final readonly class Cost
             abs($this->late - $other->late) > self::SAME_SECONDS => $this->late < $other->late,
             $this->setups !== $other->setups => $this->setups < $other->setups,
             abs($this->tight - $other->tight) > self::SAME_SECONDS => $this->tight < $other->tight,
-            default => $this->finish < $other->finish,
+            $this->finish !== $other->finish => $this->finish < $other->finish,
+            default => $this->ends < $other->ends,
         };
     }
 
@@ -110,10 +117,14 @@ final readonly class Cost
             : $other->late - $this->late > $seconds;
     }
 
-    /** All in one sum, weighted seconds. */
-    public function sum(int $start): float
+    /**
+     * All in one sum, weighted seconds.
+     *
+     * @param  float  $sooner  what it is worth that a piece ends a second sooner
+     */
+    public function sum(int $start, float $sooner = 0.0): float
     {
         return Decoder::WINDOW * $this->broken + $this->late + self::SETUP * $this->setups
-            + self::TIGHT * $this->tight + self::FINISH * ($this->finish - $start);
+            + self::TIGHT * $this->tight + self::FINISH * ($this->finish - $start) + $sooner * $this->ends;
     }
 }
