@@ -67,20 +67,20 @@ final readonly class TaskSearch implements Scheduler
         $times = $problem->budget->looks === null ? $this->times : 1;
         $ms = (int) ($problem->budget->milliseconds * (1 - self::WRITING));
         $near = $this->near($problem);
-        $calm = $problem->standing->last === [] ? null : $this->calm($problem);
+        $free = Search::of($problem);
+        $calm = $problem->standing->last === [] ? null : $this->calm($problem, $free, $looks);
         if ($calm !== null && $looks !== null && $looks < self::LEAST_ROUNDS * $problem->size()) {
             // What a search would come to in so few looks is no better.
             return $calm->plan((hrtime(true) - $began) / 1e6);
         }
         $search = null;
         if ($calm !== null) {
-            $search = $this->steady($problem, $near);
+            $search = $this->steady($free, $problem->size(), $near);
             $this->refuseClashes($search->clashes());
             $search->run($began, $near === [] ? $ms : (int) ($ms * self::STEADY), $looks, $times);
             $search = $search->cost()->isWorth($calm->cost(), self::WORTH_A_CHANGE) ? $search : $calm;
         }
         if ($near !== [] || $search === null) {
-            $free = new Search($problem);
             $this->refuseClashes($free->clashes());
             $free->run($began, $ms, $looks, $times);
             $search = $search === null || $free->cost()->isWorth($search->cost(), self::WORTH_MOVING) ? $free : $search;
@@ -102,12 +102,14 @@ final readonly class TaskSearch implements Scheduler
     }
 
     /** The plan before, as far as it can still be so. */
-    private function calm(Problem $problem): Search
+    private function calm(Problem $problem, Search $free, ?int $looks): Search
     {
         $all = $this->stillToCome($problem);
-        $calm = $this->steady($problem, $all);
+        $calm = $this->steady($free, $problem->size(), $all);
         $this->refuseClashes($calm->clashes());
-        $calm->asItStood($problem->start + self::NEAR_SECONDS);
+        // Who asks for next to no look asks what is left beside all that stands.
+        $isAGlance = $looks !== null && $looks < $problem->size();
+        $calm->asItStood($isAGlance ? null : $problem->start + self::NEAR_SECONDS);
 
         return $calm;
     }
@@ -124,12 +126,12 @@ final readonly class TaskSearch implements Scheduler
     }
 
     /** @param  list<Pin>  $near */
-    private function steady(Problem $problem, array &$near): Search
+    private function steady(Search $free, int $size, array &$near): Search
     {
         // In a full shop each try is as long as a plan.
-        $tries = max(1, min(self::TRIES, intdiv(self::TRIED_TASKS, max(1, $problem->size()))));
+        $tries = max(1, min(self::TRIES, intdiv(self::TRIED_TASKS, max(1, $size))));
         for ($try = 0; ; $try++) {
-            $search = new Search($problem, $near);
+            $search = $free->keeping($near);
             $moved = $try < $tries ? $search->cannotStay($near) : [];
             if ($moved === []) {
                 return $search;

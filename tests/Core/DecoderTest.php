@@ -132,6 +132,27 @@ final class DecoderTest extends TestCase
         self::assertSame(array_map($decoder->pieceOf(...), array_keys($turns)), $list);
     }
 
+    public function test_what_is_kept_for_a_pinned_task_is_there_for_others_when_it_cannot_be_then(): void
+    {
+        $piece = fn (string $id, int $count): array => ['id' => $id, 'tasks' => array_map(
+            fn (int $n): array => ['id' => "t$n", 'minutes' => 45, 'needs' => ['turner' => 1]] + ($n === 1 ? []
+                : ['after' => [['task' => 't1']]]), range(1, $count),
+        )];
+        $work = $this->work([
+            'start' => '2026-12-01T08:00:00Z', 'hours' => ['tue' => [['08:00', '17:00']]],
+            'resources' => ['turner' => 1], 'pieces' => [$piece('a', 1), $piece('b', 2), $piece('c', 1)],
+            'pinned' => [['piece' => 'b', 'task' => 't2', 'start' => '2026-12-01T08:45:00Z']],
+        ]);
+        $decoder = $this->decoder($work);
+        $at = fn (): array => array_map(fn (int $start): string => gmdate('H:i', $start), $decoder->start);
+        $decoder->run([1, 0, 1, 2]);
+        self::assertSame(['09:30', '08:00', '08:45', '10:15'], $at(), 'kept, and free for nobody else');
+        $decoder->run([0, 1, 1, 2]);
+        self::assertSame(['08:00', '09:30', '10:15', '08:45'], $at());
+        $decoder->again(1, 0);
+        self::assertSame(['08:00', '09:30', '10:15', '08:45'], $at(), 'nor is it kept twice');
+    }
+
     /** @param  array<string, mixed>  $document */
     private function work(array $document): Workload
     {

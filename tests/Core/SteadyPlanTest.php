@@ -7,6 +7,7 @@ namespace Tests\Core;
 use HonestGrain\Command\ProblemDocument;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\TaskSearch;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -157,6 +158,47 @@ final class SteadyPlanTest extends TestCase
         self::assertTrue(self::plan($pieces)->outlook->bound->isReached);
     }
 
+    public function test_a_pin_that_cannot_be_kept_is_told_and_stops_nothing(): void
+    {
+        $missed = 0;
+        foreach (['tiny', 'middle'] as $kind) {
+            foreach (range(1, 20) as $number) {
+                $document = Shops::document($kind, $number);
+                $planned = self::planned($document, 500)->tasks;
+                // Half an hour before what it waits for lets it.
+                $pinned = $planned[intdiv(count($planned), 2)];
+                $pin = max($planned[0]->start, $pinned->start - 1800);
+                try {
+                    $plan = self::planned($document + ['explain' => true, 'futures' => 2, 'pinned' => [
+                        ['piece' => $pinned->piece, 'task' => $pinned->task->id, 'start' => gmdate(DATE_ATOM, $pin)],
+                    ]], 500);
+                } catch (InvalidField) {
+                    // Hands are not there then.
+                    continue;
+                }
+                $at = array_column(array_filter(
+                    $plan->tasks, fn ($placed): bool => $placed->task->id === $pinned->task->id,
+                ), 'start', 'piece')[$pinned->piece];
+                $told = array_map(fn ($window): string => "$window->piece $window->task", $plan->broken);
+                $missed += $at === $pin ? 0 : 1;
+                self::assertTrue($at === $pin || in_array("$pinned->piece {$pinned->task->id}", $told, true));
+            }
+        }
+        self::assertGreaterThan(1, $missed);
+    }
+
+    public function test_what_stands_far_ahead_is_taken_up_sooner_but_not_for_a_glance(): void
+    {
+        $pieces = [self::piece('p', 2)];
+        $last = [
+            ['piece' => 'p', 'task' => 't0', 'start' => '2026-12-07T08:00:00Z'],
+            ['piece' => 'p', 'task' => 't1', 'start' => '2026-12-07T08:45:00Z'],
+        ];
+        foreach ([1 => '2026-12-07T08:00:00Z', 4 => '2026-12-01T08:00:00Z'] as $looks => $start) {
+            self::assertSame($start, self::starts(self::plan($pieces, ['last' => $last], looks: $looks))['p t0']);
+        }
+    }
+
     public function test_a_piece_that_goes_behind_another_takes_what_that_one_leaves(): void
     {
         $pieces = [
@@ -273,6 +315,12 @@ final class SteadyPlanTest extends TestCase
             'start' => '2026-12-01T08:00:00Z', 'resources' => ['turner' => 1], 'pieces' => $pieces,
             'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], self::DAY),
         ])));
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function planned(array $document, int $looks): Plan
+    {
+        return (new TaskSearch($looks))->plan(ProblemDocument::read(Document::of($document)));
     }
 
     /** @return array<string, string> */

@@ -65,6 +65,9 @@ final class Decoder
     /** @var array<int, int> pinned tasks for which all that they need is kept, with who does them */
     private array $reserved = [];
 
+    /** @var array<int, true> those of them whose time another task has, while their piece is placed again */
+    private array $taken = [];
+
     /** @var array<int, int> task => a start that a later one has asked of it */
     private array $pushed;
 
@@ -115,6 +118,21 @@ final class Decoder
         foreach (array_diff_key($work->pinAt, $this->loose) as $t => $at) {
             $this->reserve($t, $at);
         }
+    }
+
+    /** An empty shop in which what is pinned is kept as a plan has it: what could not be then is kept for nobody. */
+    public static function keeping(self $plan): self
+    {
+        $pins = $plan->work->pinAt;
+        $decoder = new self($plan->work, $plan->waits, loose: array_fill_keys(array_keys($pins), true));
+        foreach ($pins as $t => $at) {
+            if ($plan->start[$t] === $at) {
+                $decoder->reserved[$t] = $plan->crew[$t];
+                $decoder->needs($t, $at, $plan->crew[$t], 1);
+            }
+        }
+
+        return $decoder;
     }
 
     /** @param  array<int, true>  $givenUp  tasks whose windows are not to be kept */
@@ -506,14 +524,19 @@ final class Decoder
         $target = $t = $this->next[$piece];
         $moves = $jumps = 0;
         $pulled = [];
-        if (isset($this->reserved[$t])) {
-            $this->needs($t, $work->pinAt[$t], $this->reserved[$t], -1);
-        }
+        // What it needs is kept for it: it need be looked for only where it cannot be then.
+        $isKept = isset($this->reserved[$t]) && ! isset($this->taken[$t]);
         while ($t <= $target) {
             $this->looks++;
             $from = max($this->opens($t), $this->pushed[$t]);
-            [$start, $end, $crew] = (isset($this->reserved[$t]) ? $this->pinned($t, $from) : null)
-                ?? $this->openings->earliest($t, $from);
+            if ($isKept && $t === $target && $from > $work->pinAt[$t]) {
+                $isKept = $this->release($t);
+            }
+            [$start, $end, $crew] = match (true) {
+                ! isset($this->reserved[$t]) => null,
+                $isKept && $t === $target => $this->asPinned($t),
+                default => $this->pinned($t, $from),
+            } ?? $this->openings->earliest($t, $from);
             if (! $work->isPlain[$t] && $jumps <= self::JUMPS) {
                 $asked = $this->asked($t, $start, $end, $pulled, $jumps === self::JUMPS);
                 if ($asked !== null) {
@@ -522,6 +545,9 @@ final class Decoder
                         [$back, $until, $moves] = [$work->anchor[$t], $this->lastEnd, 0];
                         $jumps++;
                     }
+                    if ($isKept) {
+                        $isKept = $this->release($target);
+                    }
                     $this->unplace($back, $t);
                     $this->pushed[$back] = max($this->pushed[$back], $until);
                     $t = $back;
@@ -529,7 +555,7 @@ final class Decoder
                     continue;
                 }
             }
-            $this->book($t, $start, $end, $crew, 1);
+            $this->book($t, $start, $end, $crew, 1, ! $isKept || $t < $target);
             $this->note($piece, $t);
             $t++;
         }
@@ -562,7 +588,11 @@ final class Decoder
         for ($i = $t; $i < $end; $i++) {
             $this->pushed[$i] = 0;
             if (isset($this->reserved[$i])) {
-                $this->needs($i, $this->work->pinAt[$i], $this->reserved[$i], 1);
+                if ($this->openings->isFree($i, $this->work->pinAt[$i], $this->reserved[$i])) {
+                    $this->needs($i, $this->work->pinAt[$i], $this->reserved[$i], 1);
+                } else {
+                    $this->taken[$i] = true;
+                }
             }
         }
         $this->pushed[$t] = $notBefore;
@@ -570,6 +600,7 @@ final class Decoder
             $this->place($piece);
         }
         $this->still = 0;
+        $this->taken = [];
 
         return ! $this->isOverrun;
     }
@@ -581,7 +612,7 @@ final class Decoder
         $this->givenUp = $other->givenUp;
         for ($t = $first; $t < $end; $t++) {
             if (isset($this->reserved[$t])) {
-                $this->needs($t, $this->work->pinAt[$t], $this->reserved[$t], -1);
+                $this->release($t);
             }
             $this->book($t, $other->start[$t], $other->end[$t], $other->crew[$t], 1);
             $this->note($piece, $t);
@@ -602,6 +633,14 @@ final class Decoder
         }
     }
 
+    /** Hands back what is kept for a pinned task; gives back that it is kept no longer. */
+    private function release(int $t): false
+    {
+        $this->needs($t, $this->work->pinAt[$t], $this->reserved[$t], -1);
+
+        return false;
+    }
+
     /** @return array{int, int, int}|null start, end and crew where it is pinned and may start then */
     private function pinned(int $t, int $from): ?array
     {
@@ -610,6 +649,14 @@ final class Decoder
         if ($crew < 0 || $from > $at || ! $this->openings->isFree($t, $at, $crew)) {
             return null;
         }
+
+        return $this->asPinned($t);
+    }
+
+    /** @return array{int, int, int} start, end and crew of a pinned task for which all that it needs is kept */
+    private function asPinned(int $t): array
+    {
+        [$at, $crew] = [$this->work->pinAt[$t], $this->reserved[$t]];
         $runs = $this->work->splits[$t] ? $this->work->crews[$t][$crew]->runs($this->work->seconds[$t], $at) : [];
 
         return [$at, $runs === [] ? $at + $this->work->seconds[$t] : $runs[count($runs) - 1][1], $crew];
@@ -724,10 +771,16 @@ final class Decoder
         }
     }
 
-    /** Books a task and all that it holds, or (by less than nothing) hands it back. */
-    private function book(int $t, int $start, int $end, int $crew, int $sign): void
+    /**
+     * Books a task and all that it holds, or (by less than nothing) hands it back.
+     *
+     * @param  bool  $needs  with what it needs, where that is not booked yet
+     */
+    private function book(int $t, int $start, int $end, int $crew, int $sign, bool $needs = true): void
     {
-        $this->needs($t, $start, $crew, $sign);
+        if ($needs) {
+            $this->needs($t, $start, $crew, $sign);
+        }
         if (! $this->work->isPlain[$t]) {
             $this->hold($t, $start, $end, $sign, $this->end);
         }

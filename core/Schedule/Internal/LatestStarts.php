@@ -17,9 +17,9 @@ final readonly class LatestStarts
     /** In it stands one piece at a time. */
     private Decoder $alone;
 
-    public function __construct(private Workload $work, WaitTimes $waits, private Decoder $decoder)
+    public function __construct(private Workload $work, private Decoder $decoder)
     {
-        $this->alone = new Decoder($work, $waits);
+        $this->alone = Decoder::keeping($decoder);
     }
 
     /**

@@ -31,7 +31,7 @@ final readonly class PlanWriter
         $work = $this->work;
         $users = $this->users($decoder);
         $asked = $work->problem->standing->questions;
-        $starts = $asked->explain ? new LatestStarts($work, $this->waits, $decoder) : null;
+        $starts = $asked->explain ? new LatestStarts($work, $decoder) : null;
         $slack = $starts?->before($asked->explainBefore) ?? [];
         $tasks = $broken = $late = $names = $chains = [];
         foreach ($work->problem->jobs as $job) {

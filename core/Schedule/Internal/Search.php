@@ -21,23 +21,40 @@ final class Search
     /** In a fuller shop pieces are not taken up sooner one by one: each would cost as much as the whole plan. */
     private const MANY = 3_000;
 
-    private readonly Workload $work;
-
-    private readonly WaitTimes $waits;
-
     private readonly Alone $alone;
 
     private readonly Decoder $decoder;
 
     private ?FoundList $found = null;
 
-    /** @param  list<Pin>  $wished  tasks that stay where they were, besides those that must */
-    public function __construct(private readonly Problem $problem, private readonly array $wished = [])
+    private readonly Problem $problem;
+
+    /** @param  self|null  $free  the same where nothing stays but what must */
+    private function __construct(
+        private readonly Workload $work,
+        private readonly WaitTimes $waits,
+        private readonly ?self $free = null,
+    ) {
+        $this->problem = $work->problem;
+        $this->alone = new Alone($work, $waits);
+        $this->decoder = new Decoder($work, $waits, $this->alone->late, loose: $this->alone->loose);
+    }
+
+    public static function of(Problem $problem): self
     {
-        $this->work = new Workload($problem, $wished);
-        $this->waits = new WaitTimes($this->work->waits, $problem->clock);
-        $this->alone = new Alone($this->work, $this->waits);
-        $this->decoder = new Decoder($this->work, $this->waits, $this->alone->late, loose: $this->alone->loose);
+        $work = new Workload($problem);
+
+        return new self($work, new WaitTimes($work->waits, $problem->clock));
+    }
+
+    /**
+     * A search in which tasks stay where they were, besides those that must.
+     *
+     * @param  list<Pin>  $wished
+     */
+    public function keeping(array $wished): self
+    {
+        return new self($this->work->keeping($wished), $this->waits, $this);
     }
 
     /**
@@ -81,14 +98,27 @@ final class Search
      * Takes the plan before as it is; then each piece is taken up sooner from a moment on where all others leave it
      * room, so that none is ready later for it.
      *
-     * @param  int  $from  second (UTC)
+     * @param  int|null  $from  second (UTC); null: none is
      */
-    public function asItStood(int $from): void
+    public function asItStood(?int $from): void
     {
         $this->decoder->giveUp($this->alone->usual());
         $this->decoder->run((new Precedence($this->work))->kept($this->listOf($this->problem->standing->last)));
         $this->decoder->letGo();
-        foreach (count($this->work->tasks) > self::MANY ? [] : $this->latestFirst() as $piece) {
+        if ($from !== null && count($this->work->tasks) <= self::MANY) {
+            $this->takeUpSooner($from);
+        }
+        $list = $this->decoder->start;
+        asort($list);
+        $this->found = new FoundList(
+            Cost::of($this->work, $this->decoder),
+            array_map(fn (int $t): int => $this->work->pieceOf[$t], array_keys($list)), $this->alone->usual(),
+        );
+    }
+
+    private function takeUpSooner(int $from): void
+    {
+        foreach ($this->latestFirst() as $piece) {
             [$t, $next] = $this->work->range($piece);
             while ($t < $next && $this->decoder->start[$t] < $from) {
                 $t++;
@@ -97,12 +127,6 @@ final class Search
                 $this->sooner($piece, $t);
             }
         }
-        $list = $this->decoder->start;
-        asort($list);
-        $this->found = new FoundList(
-            Cost::of($this->work, $this->decoder),
-            array_map(fn (int $t): int => $this->work->pieceOf[$t], array_keys($list)), $this->alone->usual(),
-        );
     }
 
     /** @return list<int> pieces, those first that have the least time to spare before they are due */
@@ -190,7 +214,7 @@ final class Search
     /** What no plan can beat: one that would not keep what only was planned either. */
     private function bound(): Bound
     {
-        $free = $this->wished === [] ? $this : new self($this->problem);
+        $free = $this->free ?? $this;
 
         return (new LowerBound($free->work, $free->waits, $free->alone))->of($this->cost());
     }

@@ -145,9 +145,6 @@ final class Workload
     /** @var array<string, Hours> people by number => the hours in which they are all here */
     private array $together = [];
 
-    /** @var array<string, array<string, int>> piece => task => start */
-    private array $pins = [];
-
     /** @var array<int, true> tasks that somebody has pinned */
     private array $musts = [];
 
@@ -157,13 +154,9 @@ final class Workload
     /** @var array<string, int> */
     private array $batches = [];
 
-    /** @param  list<Pin>  $wished  tasks that stay where they were, besides those that must */
-    public function __construct(public readonly Problem $problem, array $wished = [])
+    public function __construct(public readonly Problem $problem)
     {
         $this->calendar = new Calendar($problem->hours, $problem->start);
-        foreach ([...$wished, ...$problem->standing->pinned] as $pin) {
-            $this->pins[$pin->piece][$pin->task] = $pin->start;
-        }
         $this->shop = new Hours($this->calendar, $problem->start);
         [$names, $held] = Bottlenecks::of($problem);
         // People are one by one what they would be together.
@@ -187,7 +180,6 @@ final class Workload
             $this->addTasks($piece, $job);
             $this->first[] = count($this->tasks);
         }
-        $this->pinAt = array_intersect_key($this->pinAt, $this->musts) + $this->pinAt;
         $this->grid = new Grid($this->gates, $problem->start, $this->daysAhead());
         foreach ($this->crews as $crews) {
             foreach ($crews as $crew) {
@@ -217,6 +209,30 @@ final class Workload
     public function pieces(): int
     {
         return count($this->due);
+    }
+
+    /**
+     * The same with tasks that stay where they were, besides those that must.
+     *
+     * @param  list<Pin>  $wished
+     */
+    public function keeping(array $wished): self
+    {
+        $keeping = clone $this;
+        $starts = [];
+        foreach ($wished as $pin) {
+            $starts[$pin->piece][$pin->task] = $pin->start;
+        }
+        foreach ($this->tasks as $t => $task) {
+            $start = $starts[$this->problem->jobs[$this->pieceOf[$t]]->id][$task->id] ?? null;
+            if ($start !== null && ! isset($this->musts[$t])) {
+                $keeping->pinAt[$t] = $start;
+                $keeping->notAfter[$t] = min($this->notAfter[$t], $start);
+                $keeping->isPlain[$t] = $keeping->isSimple[$t] = false;
+            }
+        }
+
+        return $keeping;
     }
 
     /** What only was planned binds no longer: the plan that kept it stands. */
@@ -301,12 +317,10 @@ final class Workload
             $this->isInstant[] = $task->seconds === 0 && $task->takes->needs === [];
             $this->crews[] = $this->crewsFor($task);
             $this->notBefore[] = max($this->problem->start, $task->bounds->notBefore ?? 0);
-            $pin = $this->pins[$job->id][$task->id] ?? self::NEVER;
+            $pin = $must[$task->id] ?? self::NEVER;
             $this->notAfter[] = min($task->bounds->notAfter ?? self::NEVER, $pin);
             if ($pin !== self::NEVER) {
                 $this->pinAt[$t] = $pin;
-            }
-            if (isset($must[$task->id])) {
                 $this->musts[$t] = true;
             }
             $this->batch[] = $task->grouping->batch === null ? -1
