@@ -555,7 +555,10 @@ final class Decoder
                     continue;
                 }
             }
-            $this->book($t, $start, $end, $crew, 1, ! $isKept || $t < $target);
+            if (! $isKept || $t < $target) {
+                $this->needs($t, $start, $crew, 1);
+            }
+            $this->stands($t, $start, $end, $crew, 1);
             $this->note($piece, $t);
             $t++;
         }
@@ -771,16 +774,16 @@ final class Decoder
         }
     }
 
-    /**
-     * Books a task and all that it holds, or (by less than nothing) hands it back.
-     *
-     * @param  bool  $needs  with what it needs, where that is not booked yet
-     */
-    private function book(int $t, int $start, int $end, int $crew, int $sign, bool $needs = true): void
+    /** Books a task and all that it holds, or (by less than nothing) hands it back. */
+    private function book(int $t, int $start, int $end, int $crew, int $sign): void
     {
-        if ($needs) {
-            $this->needs($t, $start, $crew, $sign);
-        }
+        $this->needs($t, $start, $crew, $sign);
+        $this->stands($t, $start, $end, $crew, $sign);
+    }
+
+    /** The same for a task that has what it needs. */
+    private function stands(int $t, int $start, int $end, int $crew, int $sign): void
+    {
         if (! $this->work->isPlain[$t]) {
             $this->hold($t, $start, $end, $sign, $this->end);
         }
