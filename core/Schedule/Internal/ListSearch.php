@@ -17,7 +17,7 @@ final class ListSearch
 
     private const DATES_OF_FEW = 0.3;
 
-    /** Where each cooling begins and ends, as a share of an average piece's weighted lateness. */
+    /** Where each cooling begins and ends, as a share of what weighted lateness an average piece might lose. */
     private const HOT_DATES = 0.3;
 
     private const HOT_TASKS = 0.03;
@@ -220,7 +220,8 @@ final class ListSearch
         $sooner = $this->sooner();
         $now = Cost::of($this->work, $this->decoder)->sum($this->start, $sooner);
         $late = $this->lateOnes();
-        $scale = max(self::LEAST_SCALE, ($this->best->late ?? 0.0) / max(1, $this->work->pieces()));
+        $gain = ($this->best->late ?? 0.0) - $this->leastLate;
+        $scale = max(self::LEAST_SCALE, $gain / max(1, $this->work->pieces()));
         $began = $this->effort->spent();
         $temperature = $scale * $hot;
         $taken = 0;
