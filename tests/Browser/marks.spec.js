@@ -102,6 +102,7 @@ test('an ebb-and-flow bowl: fluted foot, three dyes between burnt lines, a pen-b
 
     // Colours go on dark to light with sanding back between, after what is cut and burnt.
     await page.getByRole('link', { name: 'Route' }).click();
+    await expect(page.locator('[data-step]').first()).toBeVisible();
     const titles = await page.locator('[data-step]').evaluateAll((all) => all.map((el) => el.dataset.step));
     expect(titles.length).toBeGreaterThan(8);
     await page.goto(page.url().replace(/route.*/, 'card'));

@@ -36,6 +36,7 @@ test('varnish is mixed for what is due, comes off the tin, and what is left is o
     await page.getByLabel('Pot life, min').fill('40');
     await page.getByRole('button', { name: 'Work it out' }).click();
     await page.getByRole('button', { name: 'Mixed: start the pot’s clock' }).click();
+    await expect(page).toHaveURL(/bench/);
     await onBench(page, page.getByRole('link', { name: 'Mix it' }));
     await expect(page.locator('#cups')).toContainText('left');
     await expect(page.locator('#cups')).toContainText('There is enough for');
