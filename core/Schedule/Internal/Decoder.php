@@ -524,19 +524,14 @@ final class Decoder
         $target = $t = $this->next[$piece];
         $moves = $jumps = 0;
         $pulled = [];
-        // What it needs is kept for it: it need be looked for only where it cannot be then.
-        $isKept = isset($this->reserved[$t]) && ! isset($this->taken[$t]);
+        if (isset($this->reserved[$t]) && ! isset($this->taken[$t])) {
+            $this->release($t);
+        }
         while ($t <= $target) {
             $this->looks++;
             $from = max($this->opens($t), $this->pushed[$t]);
-            if ($isKept && $t === $target && $from > $work->pinAt[$t]) {
-                $isKept = $this->release($t);
-            }
-            [$start, $end, $crew] = match (true) {
-                ! isset($this->reserved[$t]) => null,
-                $isKept && $t === $target => $this->asPinned($t),
-                default => $this->pinned($t, $from),
-            } ?? $this->openings->earliest($t, $from);
+            [$start, $end, $crew] = (isset($this->reserved[$t]) ? $this->pinned($t, $from) : null)
+                ?? $this->openings->earliest($t, $from);
             if (! $work->isPlain[$t] && $jumps <= self::JUMPS) {
                 $asked = $this->asked($t, $start, $end, $pulled, $jumps === self::JUMPS);
                 if ($asked !== null) {
@@ -545,9 +540,6 @@ final class Decoder
                         [$back, $until, $moves] = [$work->anchor[$t], $this->lastEnd, 0];
                         $jumps++;
                     }
-                    if ($isKept) {
-                        $isKept = $this->release($target);
-                    }
                     $this->unplace($back, $t);
                     $this->pushed[$back] = max($this->pushed[$back], $until);
                     $t = $back;
@@ -555,10 +547,7 @@ final class Decoder
                     continue;
                 }
             }
-            if (! $isKept || $t < $target) {
-                $this->needs($t, $start, $crew, 1);
-            }
-            $this->stands($t, $start, $end, $crew, 1);
+            $this->book($t, $start, $end, $crew, 1);
             $this->note($piece, $t);
             $t++;
         }
@@ -636,12 +625,10 @@ final class Decoder
         }
     }
 
-    /** Hands back what is kept for a pinned task; gives back that it is kept no longer. */
-    private function release(int $t): false
+    /** Hands back what is kept for a pinned task. */
+    private function release(int $t): void
     {
         $this->needs($t, $this->work->pinAt[$t], $this->reserved[$t], -1);
-
-        return false;
     }
 
     /** @return array{int, int, int}|null start, end and crew where it is pinned and may start then */
@@ -652,14 +639,6 @@ final class Decoder
         if ($crew < 0 || $from > $at || ! $this->openings->isFree($t, $at, $crew)) {
             return null;
         }
-
-        return $this->asPinned($t);
-    }
-
-    /** @return array{int, int, int} start, end and crew of a pinned task for which all that it needs is kept */
-    private function asPinned(int $t): array
-    {
-        [$at, $crew] = [$this->work->pinAt[$t], $this->reserved[$t]];
         $runs = $this->work->splits[$t] ? $this->work->crews[$t][$crew]->runs($this->work->seconds[$t], $at) : [];
 
         return [$at, $runs === [] ? $at + $this->work->seconds[$t] : $runs[count($runs) - 1][1], $crew];
@@ -778,12 +757,6 @@ final class Decoder
     private function book(int $t, int $start, int $end, int $crew, int $sign): void
     {
         $this->needs($t, $start, $crew, $sign);
-        $this->stands($t, $start, $end, $crew, $sign);
-    }
-
-    /** The same for a task that has what it needs. */
-    private function stands(int $t, int $start, int $end, int $crew, int $sign): void
-    {
         if (! $this->work->isPlain[$t]) {
             $this->hold($t, $start, $end, $sign, $this->end);
         }
