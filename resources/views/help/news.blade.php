@@ -6,8 +6,8 @@
             <h2>Version 0.28 <span class="faint small">1 December 2026</span></h2>
             <ul class="help-list">
                 <li>With time to spare, pieces are ready sooner, and none is later for it.</li>
-                <li>What a new piece would come to, and a promised date, stand in half the time.</li>
-                <li>Two fixed steps of which one cannot be then no longer stop the plan.</li>
+                <li>What a new piece would come to, and a promised date, are there sooner.</li>
+                <li>Two fixed steps of which one cannot be then no longer keep a plan from being weighed.</li>
                 <li>While a drawing is saved the page says so, and asks before you leave it.</li>
             </ul>
         </section>
