@@ -35,6 +35,9 @@ final readonly class TaskSearch implements Scheduler
     /** Weighted seconds of lateness that are worth moving anything of the plan before for. */
     private const WORTH_A_CHANGE = 900.0;
 
+    /** Who asks for no more looks asks what is left beside all that stands: nothing of it is taken up sooner. */
+    private const GLANCE = 1;
+
     private const TRIES = 12;
 
     private const TRIED_TASKS = 12_000;
@@ -107,9 +110,8 @@ final readonly class TaskSearch implements Scheduler
         $all = $this->stillToCome($problem);
         $calm = $this->steady($free, $problem->size(), $all);
         $this->refuseClashes($calm->clashes());
-        // Who asks for next to no look asks what is left beside all that stands.
-        $isAGlance = $looks !== null && $looks < $problem->size();
-        $calm->asItStood($isAGlance ? null : $problem->start + self::NEAR_SECONDS);
+        $isGlance = $looks !== null && $looks <= self::GLANCE;
+        $calm->asItStood($isGlance ? null : $problem->start + self::NEAR_SECONDS);
 
         return $calm;
     }
