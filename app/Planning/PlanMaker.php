@@ -69,12 +69,7 @@ final readonly class PlanMaker
                 $jobs[] = $planned->job;
             }
         }
-        $standing = array_values(array_filter($this->standing($state), function (Pin $pin) use ($pieces): bool {
-            $planned = $pieces[(int) $pin->piece] ?? null;
-
-            // What has a new route begins anew.
-            return $planned?->routeKey !== null && $planned->routeKey === $planned->piece->route_key;
-        }));
+        $standing = $this->standing($state, $pieces);
         $lived = $haste->isWaitedFor() ? null : $this->lived($state->workshop, $jobs, $haste);
         [$plan, $trouble] = $this->plan($state, $jobs, $clock, $standing, $lived, $haste);
 
@@ -207,18 +202,25 @@ final readonly class PlanMaker
     /**
      * The plan that stands: what it has left for this stretch is taken up sooner where the maker is ahead of it.
      *
+     * @param  array<int, PlannedPiece>  $pieces
      * @return list<Pin>
      */
-    private function standing(ShopState $state): array
+    private function standing(ShopState $state, array $pieces): array
     {
-        $ahead = ($state->planned[0]->start ?? $state->now) - $state->now;
+        $standing = array_values(array_filter($state->planned, function (Pin $pin) use ($pieces): bool {
+            $planned = $pieces[(int) $pin->piece] ?? null;
+
+            // What has a new route begins anew.
+            return $planned?->job !== null && $planned->routeKey === $planned->piece->route_key;
+        }));
+        $ahead = ($standing[0]->start ?? $state->now) - $state->now;
         $closes = $state->workshop->workingHours()->openUntil($state->now);
         if ($closes === null || $ahead <= self::AHEAD_SECONDS) {
-            return $state->planned;
+            return $standing;
         }
 
         return array_map(fn (Pin $pin): Pin => $pin->start >= $closes ? $pin
-            : new Pin($pin->piece, $pin->task, $pin->start - $ahead), $state->planned);
+            : new Pin($pin->piece, $pin->task, $pin->start - $ahead), $standing);
     }
 
     private function splitAbove(ShopState $state, Bench $bench): float

@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\StepPin;
+use App\Models\StepState;
 use App\Models\Workshop;
 use HonestGrain\Schedule\Pin;
 use Illuminate\Database\Eloquent\Collection;
@@ -22,7 +23,7 @@ final readonly class ShopState
      * @param  Collection<int, Piece>  $pieces  in work, by number
      * @param  array<int, History>  $histories  by piece
      * @param  int  $now  second (UTC), a whole minute
-     * @param  list<Pin>  $planned  when steps start by the plan that stands
+     * @param  list<Pin>  $planned  when open steps start by the plan that stands, also before now
      * @param  list<Pin>  $pinned  what its makers have fixed, of what is still to come
      */
     private function __construct(
@@ -68,7 +69,8 @@ final readonly class ShopState
      */
     private static function planned(array $pieces): array
     {
-        $rows = PlannedStep::query()->toBase()->whereIn('piece_id', $pieces)->where('start_at', '>=', now())
+        $rows = PlannedStep::query()->toBase()->whereIn('piece_id', $pieces)
+            ->where('state', StepState::Open)->whereNotNull('start_at')
             ->orderBy('start_at')->orderBy('id')->get(['piece_id', 'step', 'start_at']);
 
         return array_values($rows->map(fn (object $row): Pin => new Pin(

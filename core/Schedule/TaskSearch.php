@@ -7,6 +7,7 @@ namespace HonestGrain\Schedule;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Schedule\Internal\Aside;
 use HonestGrain\Schedule\Internal\Search;
+use HonestGrain\Schedule\Internal\Workload;
 use HonestGrain\Words\Said;
 
 /**
@@ -34,6 +35,9 @@ final readonly class TaskSearch implements Scheduler
 
     /** Weighted seconds of lateness that are worth moving anything of the plan before for. */
     private const WORTH_A_CHANGE = 900.0;
+
+    /** So long nothing is begun from one evening to the next morning. */
+    private const NIGHT_SECONDS = 6 * 3600;
 
     /** Who asks for no more looks asks what is left beside all that stands: nothing of it is taken up sooner. */
     private const GLANCE = 1;
@@ -70,15 +74,16 @@ final readonly class TaskSearch implements Scheduler
         $times = $problem->budget->looks === null ? $this->times : 1;
         $ms = (int) ($problem->budget->milliseconds * (1 - self::WRITING));
         $near = $this->near($problem);
+        $behind = $this->behind($problem);
         $free = Search::of($problem);
-        $calm = $problem->standing->last === [] ? null : $this->calm($problem, $free, $looks);
+        $calm = $problem->standing->last === [] ? null : $this->calm($problem, $free, $behind, $looks);
         if ($calm !== null && $looks !== null && $looks < self::LEAST_ROUNDS * $problem->size()) {
             // What a search would come to in so few looks is no better.
             return $calm->plan((hrtime(true) - $began) / 1e6);
         }
         $search = null;
         if ($calm !== null) {
-            $search = $this->steady($free, $problem->size(), $near);
+            $search = $this->steady($free, $problem->size(), $near, $behind);
             $this->refuseClashes($search->clashes());
             $search->run($began, $near === [] ? $ms : (int) ($ms * self::STEADY), $looks, $times);
             $search = $search->cost()->isWorth($calm->cost(), self::WORTH_A_CHANGE) ? $search : $calm;
@@ -104,11 +109,15 @@ final readonly class TaskSearch implements Scheduler
         ));
     }
 
-    /** The plan before, as far as it can still be so. */
-    private function calm(Problem $problem, Search $free, ?int $looks): Search
+    /**
+     * The plan before, as far as it can still be so.
+     *
+     * @param  list<Pin>  $behind
+     */
+    private function calm(Problem $problem, Search $free, array $behind, ?int $looks): Search
     {
         $all = $this->stillToCome($problem);
-        $calm = $this->steady($free, $problem->size(), $all);
+        $calm = $this->steady($free, $problem->size(), $all, $behind);
         $this->refuseClashes($calm->clashes());
         $isGlance = $looks !== null && $looks <= self::GLANCE;
         $calm->asItStood($isGlance ? null : $problem->start + self::NEAR_SECONDS);
@@ -116,24 +125,68 @@ final readonly class TaskSearch implements Scheduler
         return $calm;
     }
 
-    /** @return list<Pin> what the plan before had from now on, without what goes by the order of pieces */
+    /** @return list<Pin> what the plan before had from now on and is kept as it was */
     private function stillToCome(Problem $problem): array
     {
-        $ordered = $problem->ordered();
+        $behind = $this->behind($problem);
+        $from = $behind === [] ? $problem->start : $behind[count($behind) - 1]->start + 1;
 
         return array_values(array_filter(
-            $problem->standing->last,
-            fn (Pin $pin): bool => $pin->start >= $problem->start && ! isset($ordered[$pin->piece]),
+            $this->planned($problem), fn (Pin $pin): bool => $pin->start >= $from,
         ));
     }
 
-    /** @param  list<Pin>  $near */
-    private function steady(Search $free, int $size, array &$near): Search
+    /**
+     * Where a start has been missed, what stood behind it up to the next night: it goes on in the order in which it
+     * was, as much later as it must.
+     *
+     * @return list<Pin>
+     */
+    private function behind(Problem $problem): array
+    {
+        $pins = $this->planned($problem);
+        usort($pins, fn (Pin $one, Pin $other): int => $one->start <=> $other->start);
+        $behind = [];
+        $isMissed = false;
+        $until = Workload::NEVER;
+        foreach ($pins as $pin) {
+            if ($pin->start < $problem->start) {
+                $isMissed = true;
+            } elseif (! $isMissed || $pin->start > $until) {
+                break;
+            } else {
+                $behind[] = $pin;
+                $until = $pin->start + self::NIGHT_SECONDS;
+            }
+        }
+
+        return $behind;
+    }
+
+    /** @return list<Pin> what the plan before had of what is still to do, without what goes by the order of pieces */
+    private function planned(Problem $problem): array
+    {
+        $ordered = $problem->ordered();
+        $tasks = [];
+        foreach ($problem->jobs as $job) {
+            $tasks[$job->id] = isset($ordered[$job->id]) ? [] : array_flip(array_column($job->tasks, 'id'));
+        }
+
+        return array_values(array_filter(
+            $problem->standing->last, fn (Pin $pin): bool => isset($tasks[$pin->piece][$pin->task]),
+        ));
+    }
+
+    /**
+     * @param  list<Pin>  $near
+     * @param  list<Pin>  $behind
+     */
+    private function steady(Search $free, int $size, array &$near, array $behind): Search
     {
         // In a full shop each try is as long as a plan.
         $tries = max(1, min(self::TRIES, intdiv(self::TRIED_TASKS, max(1, $size))));
         for ($try = 0; ; $try++) {
-            $search = $free->keeping($near);
+            $search = $free->keeping($near, $behind);
             $moved = $try < $tries ? $search->cannotStay($near) : [];
             if ($moved === []) {
                 return $search;

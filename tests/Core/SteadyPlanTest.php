@@ -132,6 +132,61 @@ final class SteadyPlanTest extends TestCase
         self::assertSame('2026-12-01T13:00:00Z', self::starts($plan)['q t0'], 'it was to be then');
     }
 
+    /** @param  array<string, string>  $expected */
+    #[DataProvider('missedStarts')]
+    public function test_whoever_is_behind_goes_on_in_the_same_order_up_to_the_evening(
+        string $now,
+        array $expected,
+    ): void {
+        $pieces = [
+            self::steps('p', ['a' => 20, 'b' => 30]), self::steps('q', ['x' => 100]), self::steps('r', ['y' => 90]),
+            self::steps('s', ['z' => 60]), self::steps('t', ['w' => 60]),
+        ];
+        $last = [];
+        foreach (
+            [
+                ['p', 'a', '01T08:00'], ['q', 'x', '01T08:20'], ['r', 'y', '01T10:00'], ['p', 'b', '01T11:30'],
+                ['s', 'z', '01T14:00'], ['t', 'w', '02T08:30'],
+            ] as [$piece, $task, $start]
+        ) {
+            $last[] = ['piece' => $piece, 'task' => $task, 'start' => "2026-12-{$start}:00Z"];
+        }
+        $at = self::starts(self::plan($pieces, ['start' => "2026-12-01T$now:00Z", 'last' => $last]));
+        self::assertEquals($expected, array_map(fn (string $start): string => substr($start, 8, 8), $at));
+    }
+
+    /** @return iterable<string, array{string, array<string, string>}> */
+    public static function missedStarts(): iterable
+    {
+        $starts = fn (string ...$at): array => array_combine(['p a', 'q x', 'r y', 'p b', 's z', 't w'], $at);
+        yield 'in time' => [
+            '08:00', $starts('01T08:00', '01T08:20', '01T10:00', '01T11:30', '01T14:00', '02T08:30'),
+        ];
+        // What stood right behind it goes on by as much; what had time before it stays.
+        yield 'three minutes' => [
+            '08:03', $starts('01T08:03', '01T08:23', '01T10:03', '01T13:00', '01T14:00', '02T08:30'),
+        ];
+        yield 'over the break' => [
+            '11:50', $starts('01T13:00', '01T13:20', '01T15:00', '01T16:30', '02T09:30', '02T08:30'),
+        ];
+    }
+
+    public function test_a_piece_whose_first_step_was_missed_does_not_go_on_with_the_others(): void
+    {
+        $piece = self::steps('p', ['a' => 20, 'b' => 3, 'c' => 17, 'd' => 6]);
+        $piece['tasks'][3]['after'] = [['task' => 'a'], ['task' => 'b'], ['task' => 'c']];
+        $last = array_map(
+            fn (string $task, string $start): array => [
+                'piece' => 'p', 'task' => $task, 'start' => "2026-12-01T$start:00Z",
+            ], ['a', 'b', 'c', 'd'], ['08:00', '08:20', '08:23', '08:40'],
+        );
+        $plan = self::plan([$piece], ['start' => '2026-12-01T08:01:00Z', 'last' => $last]);
+        self::assertSame(
+            ['p a' => '08:01', 'p b' => '08:21', 'p c' => '08:24', 'p d' => '08:41'],
+            array_map(fn (string $start): string => substr($start, 11, 5), self::starts($plan)),
+        );
+    }
+
     public function test_what_is_pinned_comes_before_what_only_was_planned(): void
     {
         $last = [['piece' => 'a', 'task' => 't0', 'start' => '2026-12-01T09:00:00Z']];
@@ -303,6 +358,17 @@ final class SteadyPlanTest extends TestCase
             'id' => "t$t", 'minutes' => 45, 'needs' => ['turner' => 1],
             'after' => $t === 0 ? [] : [['task' => 't'.($t - 1)]],
         ], range(0, $count - 1))];
+    }
+
+    /**
+     * @param  array<string, int>  $minutes  by step; none waits for another
+     * @return array<string, mixed>
+     */
+    private static function steps(string $id, array $minutes): array
+    {
+        return ['id' => $id, 'tasks' => array_map(fn (string $step): array => [
+            'id' => $step, 'minutes' => $minutes[$step], 'needs' => ['turner' => 1],
+        ], array_keys($minutes))];
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Piece;
+use App\Models\StepState;
 use App\Planning\Planner;
 use Illuminate\Support\Carbon;
 
@@ -56,6 +57,27 @@ final class SteadyShopTest extends FeatureTestCase
         self::assertSame(
             (string) now()->startOfMinute(), (string) $this->step($piece, $next->step)->start_at, 'at once',
         );
+    }
+
+    public function test_who_is_minutes_behind_goes_on_in_the_same_order(): void
+    {
+        $this->bowl(['name' => 'Ebb bowl']);
+        $this->bowl(['name' => 'Kelp bowl', 'due_at' => '2026-12-12T17:00:00Z']);
+        $open = fn (): array => $this->shop->plannedSteps()->where('state', StepState::Open)->where('minutes', '>', 0)
+            ->where('start_at', '<', now()->endOfDay())->orderBy('start_at')->orderBy('id')
+            ->get(['id', 'start_at'])->pluck('start_at', 'id')->all();
+        $before = $open();
+        $first = reset($before);
+        Carbon::setTestNow($first->copy()->addMinutes(3));
+        app(Planner::class)->plan($this->shop);
+        $after = $open();
+        self::assertSame(array_slice(array_keys($before), 0, count($after)), array_keys($after));
+        self::assertGreaterThan(5, count($after));
+        self::assertSame((string) now(), (string) reset($after));
+        foreach ($after as $id => $start) {
+            self::assertGreaterThanOrEqual($before[$id], $start);
+            self::assertLessThanOrEqual($before[$id]->copy()->addMinutes(3), $start, 'no later than it must');
+        }
     }
 
     /**

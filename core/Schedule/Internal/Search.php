@@ -51,10 +51,11 @@ final class Search
      * A search in which tasks stay where they were, besides those that must.
      *
      * @param  list<Pin>  $wished
+     * @param  list<Pin>  $notBefore  what stays behind where it was, and may go later
      */
-    public function keeping(array $wished): self
+    public function keeping(array $wished, array $notBefore): self
     {
-        return new self($this->work->keeping($wished), $this->waits, $this);
+        return new self($this->work->keeping($wished, $notBefore), $this->waits, $this);
     }
 
     /**

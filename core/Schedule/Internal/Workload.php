@@ -43,7 +43,7 @@ final class Workload
     /** @var list<list<Crew>> task => who may do it, and what that takes; one without people */
     public array $crews = [];
 
-    /** @var list<int> task => second (UTC) */
+    /** @var array<int, int> task => second (UTC) */
     public array $notBefore = [];
 
     /** @var array<int, int> task => second (UTC), NEVER for no end */
@@ -215,24 +215,41 @@ final class Workload
      * The same with tasks that stay where they were, besides those that must.
      *
      * @param  list<Pin>  $wished
+     * @param  list<Pin>  $notBefore  what may go later than it was, but not sooner
      */
-    public function keeping(array $wished): self
+    public function keeping(array $wished, array $notBefore = []): self
     {
         $keeping = clone $this;
-        $starts = [];
-        foreach ($wished as $pin) {
-            $starts[$pin->piece][$pin->task] = $pin->start;
+        foreach ($this->starts($wished) as $t => $start) {
+            $keeping->pinAt[$t] = $start;
+            $keeping->notAfter[$t] = min($this->notAfter[$t], $start);
+            $keeping->isPlain[$t] = $keeping->isSimple[$t] = false;
         }
-        foreach ($this->tasks as $t => $task) {
-            $start = $starts[$this->problem->jobs[$this->pieceOf[$t]]->id][$task->id] ?? null;
-            if ($start !== null && ! isset($this->musts[$t])) {
-                $keeping->pinAt[$t] = $start;
-                $keeping->notAfter[$t] = min($this->notAfter[$t], $start);
-                $keeping->isPlain[$t] = $keeping->isSimple[$t] = false;
-            }
+        foreach ($this->starts($notBefore) as $t => $start) {
+            $keeping->notBefore[$t] = max($this->notBefore[$t], $start);
         }
 
         return $keeping;
+    }
+
+    /**
+     * @param  list<Pin>  $pins
+     * @return array<int, int> task => second (UTC), without what somebody has pinned
+     */
+    private function starts(array $pins): array
+    {
+        $byPiece = $starts = [];
+        foreach ($pins as $pin) {
+            $byPiece[$pin->piece][$pin->task] = $pin->start;
+        }
+        foreach ($this->tasks as $t => $task) {
+            $start = $byPiece[$this->problem->jobs[$this->pieceOf[$t]]->id][$task->id] ?? null;
+            if ($start !== null && ! isset($this->musts[$t])) {
+                $starts[$t] = $start;
+            }
+        }
+
+        return $starts;
     }
 
     /** What only was planned binds no longer: the plan that kept it stands. */
@@ -241,6 +258,9 @@ final class Workload
         foreach (array_diff_key($this->pinAt, $this->musts) as $t => $_) {
             unset($this->pinAt[$t]);
             $this->notAfter[$t] = $this->tasks[$t]->bounds->notAfter ?? self::NEVER;
+        }
+        foreach ($this->tasks as $t => $task) {
+            $this->notBefore[$t] = $this->earliest($task);
         }
     }
 
@@ -316,7 +336,7 @@ final class Workload
             $this->splits[] = $task->grouping->splittable && $task->seconds > 0;
             $this->isInstant[] = $task->seconds === 0 && $task->takes->needs === [];
             $this->crews[] = $this->crewsFor($task);
-            $this->notBefore[] = max($this->problem->start, $task->bounds->notBefore ?? 0);
+            $this->notBefore[] = $this->earliest($task);
             $pin = $must[$task->id] ?? self::NEVER;
             $this->notAfter[] = min($task->bounds->notAfter ?? self::NEVER, $pin);
             if ($pin !== self::NEVER) {
@@ -343,6 +363,11 @@ final class Workload
         $this->addTails($first);
         $this->addAnchors($first);
         $this->addOpening($piece, $first);
+    }
+
+    private function earliest(Task $task): int
+    {
+        return max($this->problem->start, $task->bounds->notBefore ?? 0);
     }
 
     /** @return non-empty-list<Crew> */
