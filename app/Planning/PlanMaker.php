@@ -220,7 +220,7 @@ final readonly class PlanMaker
         }
 
         return array_map(fn (Pin $pin): Pin => $pin->start >= $closes ? $pin
-            : new Pin($pin->piece, $pin->task, $pin->start - $ahead), $standing);
+            : new Pin($pin->piece, $pin->task, $pin->start - $ahead, who: $pin->who), $standing);
     }
 
     private function splitAbove(ShopState $state, Bench $bench): float

@@ -71,10 +71,11 @@ final readonly class ShopState
     {
         $rows = PlannedStep::query()->toBase()->whereIn('piece_id', $pieces)
             ->where('state', StepState::Open)->whereNotNull('start_at')
-            ->orderBy('start_at')->orderBy('id')->get(['piece_id', 'step', 'start_at']);
+            ->orderBy('start_at')->orderBy('id')->get(['piece_id', 'step', 'start_at', 'who']);
 
         return array_values($rows->map(fn (object $row): Pin => new Pin(
             (string) $row->piece_id, (string) $row->step, (int) strtotime("$row->start_at UTC"),
+            who: $row->who === null ? [] : explode(',', (string) $row->who),
         ))->all());
     }
 

@@ -125,6 +125,7 @@ final class ProblemDocument
     {
         return array_map(fn (Document $pin): Pin => new Pin(
             $pin->text('piece', 80), $pin->text('task', 80), $pin->time('start')->getTimestamp(), $pin->path,
+            $pin->has('who') ? $pin->strings('who', self::MAX_PEOPLE) : [],
         ), $document->has($key) ? $document->children($key, self::MAX_TASKS_IN_ALL) : []);
     }
 

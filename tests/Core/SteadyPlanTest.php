@@ -343,6 +343,39 @@ final class SteadyPlanTest extends TestCase
         self::assertNotContains('Wed', $days);
     }
 
+    public function test_what_only_one_can_do_stays_with_them_whoever_comes_first(): void
+    {
+        $pieces = [self::steps('any', ['t' => 60]), self::steps('lathe', ['t' => 60])];
+        $pieces[1]['tasks'][0]['can'] = 'turn';
+        $people = [['id' => 'wren', 'can' => ['turn']], ['id' => 'rook', 'can' => []]];
+        $last = [
+            ['piece' => 'any', 'task' => 't', 'start' => '2026-12-01T10:00:00Z'],
+            ['piece' => 'lathe', 'task' => 't', 'start' => '2026-12-01T10:30:00Z'],
+        ];
+        $plan = self::plan($pieces, ['people' => $people, 'last' => $last]);
+        self::assertSame(
+            ['any t' => '2026-12-01T10:00:00Z', 'lathe t' => '2026-12-01T10:30:00Z'], self::starts($plan),
+        );
+        self::assertSame([['rook'], ['wren']], array_column($plan->tasks, 'who'));
+    }
+
+    public function test_who_was_to_do_a_step_does_it_where_no_order_of_hands_would_tell(): void
+    {
+        $pieces = [
+            self::steps('first', ['t' => 30]), self::steps('second', ['t' => 45]), self::steps('spray', ['t' => 45]),
+        ];
+        $pieces[2]['tasks'][0]['can'] = 'spray';
+        $people = [['id' => 'wren', 'can' => []], ['id' => 'rook', 'can' => ['spray']]];
+        $last = [
+            ['piece' => 'first', 'task' => 't', 'start' => '2026-12-01T09:00:00Z', 'who' => ['rook']],
+            ['piece' => 'second', 'task' => 't', 'start' => '2026-12-01T09:15:00Z', 'who' => ['wren']],
+            ['piece' => 'spray', 'task' => 't', 'start' => '2026-12-01T09:45:00Z', 'who' => ['rook']],
+        ];
+        $plan = self::plan($pieces, ['people' => $people, 'last' => $last]);
+        self::assertSame(array_column($last, 'start'), array_values(self::starts($plan)));
+        self::assertSame(array_column($last, 'who'), array_column($plan->tasks, 'who'));
+    }
+
     public function test_what_nobody_here_can_do_is_refused(): void
     {
         $piece = self::piece('p', 1);

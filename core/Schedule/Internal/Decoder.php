@@ -65,6 +65,12 @@ final class Decoder
     /** @var array<int, int> pinned tasks for which all that they need is kept, with who does them */
     private array $reserved = [];
 
+    /** @var array<int, list<array{int, int, int, int}>> pinned task => what it holds: resource, quantity, from, to */
+    private array $reservedHolds = [];
+
+    /** @var array<int, int> pinned tasks that keep what something else has meanwhile, with when they start */
+    private array $overrun = [];
+
     /** @var array<int, true> those of them whose time another task has, while their piece is placed again */
     private array $taken = [];
 
@@ -73,6 +79,12 @@ final class Decoder
 
     /** @var array<int, int> piece => its next task */
     private array $next;
+
+    /** @var array<int, int> piece => so many of its next places in the list are served already */
+    private array $skip;
+
+    /** How many more tasks are placed in one go with the last one. */
+    private int $left = 0;
 
     /** @var array<int, float> piece => weighted seconds by which it will at least be late */
     private array $bound;
@@ -83,6 +95,8 @@ final class Decoder
     private int $still = 0;
 
     private bool $isOverrun = false;
+
+    private bool $isAgain = false;
 
     private int $stride = 1;
 
@@ -113,10 +127,14 @@ final class Decoder
         $this->start = $this->end = $count === 0 ? [] : array_fill(0, $count, -1);
         $this->crew = $this->pushed = $count === 0 ? [] : array_fill(0, $count, 0);
         $this->next = array_slice($work->first, 0, $work->pieces());
+        $this->skip = array_map(fn (): int => 0, $this->next);
         $this->bound = $least ?? array_map(fn (): float => 0.0, $this->next);
         $this->late = array_sum($this->bound);
-        foreach (array_diff_key($work->pinAt, $this->loose) as $t => $at) {
+        foreach (array_diff_key($work->pinned(), $this->loose) as $t => $at) {
             $this->reserve($t, $at);
+        }
+        foreach (array_keys($this->reserved) as $t) {
+            $this->reserveHolds($t);
         }
     }
 
@@ -263,14 +281,16 @@ final class Decoder
     private function placeEach(array $list, int $from, int $to, float $limit): bool
     {
         $limit -= self::WINDOW * count($this->broken);
+        $this->left = 0;
         for ($i = $from; $i < $to; $i++) {
-            if ($this->work->isSimple[$this->next[$list[$i]]]) {
-                $i = $this->placeSimple($list, $i, $to, $limit);
-            }
+            $i = $this->placeSimple($list, $i, $to, $limit);
             if ($i < $to && $this->late <= $limit) {
                 $broken = count($this->broken);
                 $this->place($list[$i]);
                 $limit += self::WINDOW * ($broken - count($this->broken));
+                if (--$this->left > 0) {
+                    $i--;
+                }
             }
             if ($this->late > $limit) {
                 return false;
@@ -329,9 +349,24 @@ final class Decoder
         $looks = $this->looks;
         $others = $work->others;
         $isCounted = $work->isCounted;
+        $skip = $this->skip;
+        $left = $this->left;
+        $run = $work->run;
+        $hasRuns = $work->hasRuns;
         for (; $i < $to && $late <= $limit; $i++) {
             $piece = $list[$i];
             $t = $next[$piece];
+            if ($hasRuns && $left <= 0) {
+                if ($skip[$piece] > 0) {
+                    $skip[$piece]--;
+
+                    continue;
+                }
+                $left = $run[$t];
+                if ($left > 1) {
+                    $skip[$piece] += $left - 1;
+                }
+            }
             if (! $isSimple[$t]) {
                 break;
             }
@@ -459,7 +494,12 @@ final class Decoder
                 $late += $behind - $bound[$piece];
                 $bound[$piece] = $behind;
             }
+            if ($hasRuns && --$left > 0) {
+                $i--;
+            }
         }
+        $this->skip = $skip;
+        $this->left = $left;
         $this->next = $next;
         $this->start = $start;
         $this->end = $end;
@@ -507,6 +547,11 @@ final class Decoder
                 return false;
             }
         }
+        foreach ($this->work->ahead[$t] as [$resource, $quantity, $seconds]) {
+            if ($table->freeFor($resource, $quantity, $end, $seconds) !== $end) {
+                return false;
+            }
+        }
         foreach ($this->work->holdsAfter[$t] as [$resource, $quantity, $wait]) {
             $until = $this->waits->opens($wait, $end);
             if ($until > $end && $table->freeFrom($resource, $quantity, $end, $until) !== $end) {
@@ -531,7 +576,7 @@ final class Decoder
             $this->looks++;
             $from = max($this->opens($t), $this->pushed[$t]);
             [$start, $end, $crew] = (isset($this->reserved[$t]) ? $this->pinned($t, $from) : null)
-                ?? $this->openings->earliest($t, $from);
+                ?? $this->withAhead($t, $from);
             if (! $work->isPlain[$t] && $jumps <= self::JUMPS) {
                 $asked = $this->asked($t, $start, $end, $pulled, $jumps === self::JUMPS);
                 if ($asked !== null) {
@@ -554,6 +599,24 @@ final class Decoder
         $this->next[$piece] = $t;
     }
 
+    /**
+     * Where also what a task will have from its end on is free for the least time that this takes.
+     *
+     * @return array{int, int, int} start, end and crew
+     */
+    private function withAhead(int $t, int $from): array
+    {
+        do {
+            [$start, $end, $crew] = $this->openings->earliest($t, $from);
+            $from = $start;
+            foreach ($this->work->ahead[$t] as [$resource, $quantity, $seconds]) {
+                $from = max($from, $start + $this->timetable->freeFor($resource, $quantity, $end, $seconds) - $end);
+            }
+        } while ($from !== $start);
+
+        return [$start, $end, $crew];
+    }
+
     /** What only was planned binds no longer, and is no window that may be missed. */
     public function letGo(): void
     {
@@ -573,7 +636,7 @@ final class Decoder
      */
     public function again(int $t, int $notBefore): bool
     {
-        [$this->still, $this->isOverrun] = [$t, false];
+        [$this->still, $this->isOverrun, $this->isAgain] = [$t, false, true];
         $piece = $this->work->pieceOf[$t];
         [, $end] = $this->work->range($piece);
         $this->unplace($t, $end);
@@ -591,7 +654,7 @@ final class Decoder
         for ($this->next[$piece] = $t; $this->next[$piece] < $end;) {
             $this->place($piece);
         }
-        $this->still = 0;
+        [$this->still, $this->isAgain] = [0, false];
         $this->taken = [];
 
         return ! $this->isOverrun;
@@ -615,7 +678,8 @@ final class Decoder
     /** Keeps what a pinned task needs until its turn comes. */
     private function reserve(int $t, int $at): void
     {
-        foreach (array_keys($this->work->crews[$t]) as $crew) {
+        $crews = array_keys($this->work->crews[$t]);
+        foreach (array_unique([$this->work->pinBy[$t] ?? 0, ...$crews]) as $crew) {
             if ($this->openings->isFree($t, $at, $crew)) {
                 $this->reserved[$t] = $crew;
                 $this->needs($t, $at, $crew, 1);
@@ -625,10 +689,48 @@ final class Decoder
         }
     }
 
+    /** Keeps what a pinned task holds, after its end and since another pinned one; else it cannot be then. */
+    private function reserveHolds(int $t): void
+    {
+        $start = $this->work->pinAt[$t];
+        $end = $this->endOf($t, $start, $this->reserved[$t]);
+        $holds = [];
+        foreach ($this->work->heldFor[$t] as [$holder, $resource, $quantity]) {
+            if (isset($this->reserved[$holder])) {
+                $from = $this->endOf($holder, $this->work->pinAt[$holder], $this->reserved[$holder]);
+                $holds[] = [$resource, $quantity, $from, $start];
+            }
+        }
+        foreach ($this->work->holdsAfter[$t] as [$resource, $quantity, $wait]) {
+            $holds[] = [$resource, $quantity, $end, $this->waits->opens($wait, $end)];
+        }
+        foreach ($holds as $n => [$resource, $quantity, $from, $until]) {
+            if ($from < $until && $this->timetable->freeFrom($resource, $quantity, $from, $until) !== $from) {
+                $this->reservedHolds[$t] = array_slice($holds, 0, $n);
+                $this->release($t);
+                unset($this->reserved[$t], $this->reservedHolds[$t]);
+
+                return;
+            }
+            $this->timetable->book($resource, $quantity, $from, $until);
+        }
+        $this->reservedHolds[$t] = $holds;
+    }
+
     /** Hands back what is kept for a pinned task. */
     private function release(int $t): void
     {
         $this->needs($t, $this->work->pinAt[$t], $this->reserved[$t], -1);
+        foreach ($this->isAgain ? [] : $this->reservedHolds[$t] ?? [] as [$resource, $quantity, $from, $until]) {
+            $this->timetable->book($resource, -$quantity, $from, $until);
+        }
+    }
+
+    private function endOf(int $t, int $start, int $crew): int
+    {
+        $runs = $this->work->splits[$t] ? $this->work->crews[$t][$crew]->runs($this->work->seconds[$t], $start) : [];
+
+        return $runs === [] ? $start + $this->work->seconds[$t] : $runs[count($runs) - 1][1];
     }
 
     /** @return array{int, int, int}|null start, end and crew where it is pinned and may start then */
@@ -639,9 +741,14 @@ final class Decoder
         if ($crew < 0 || $from > $at || ! $this->openings->isFree($t, $at, $crew)) {
             return null;
         }
-        $runs = $this->work->splits[$t] ? $this->work->crews[$t][$crew]->runs($this->work->seconds[$t], $at) : [];
 
-        return [$at, $runs === [] ? $at + $this->work->seconds[$t] : $runs[count($runs) - 1][1], $crew];
+        return [$at, $this->endOf($t, $at, $crew), $crew];
+    }
+
+    /** @return list<int> pinned tasks after which something else has what they keep for a later one */
+    public function overruns(): array
+    {
+        return array_keys($this->overrun);
     }
 
     /** @return list<int> pinned tasks whose needs another pinned one has at the same time */
@@ -659,18 +766,25 @@ final class Decoder
     private function asked(int $t, int $start, int $end, array &$pulled, bool $onlyHolds): ?array
     {
         $work = $this->work;
-        foreach ($work->heldFor[$t] as [$holder, $resource, $quantity, $notIdle]) {
+        foreach ($work->heldFor[$t] as [$holder, $resource, $quantity, $notIdle, $root]) {
             $from = $this->end[$holder];
             if ($this->holdsStill($holder, $t)) {
-                $this->isOverrun = $this->isOverrun || $holder < $this->still && $from < $start
-                    && $this->timetable->freeFrom($resource, $quantity, $from, $start) !== $from;
+                if ($from < $start && $this->timetable->freeFrom($resource, $quantity, $from, $start) !== $from) {
+                    $this->isOverrun = $this->isOverrun || $holder < $this->still;
+                    $this->overrun += array_intersect_key(
+                        $this->work->pinAt, array_fill($holder, $t - $holder, true),
+                    );
+                }
 
                 continue;
             }
             if ($from < $start) {
-                $free = $this->freeFor($resource, $quantity, $holder, $t, $start);
+                $free = $this->freeFor($resource, $quantity, $holder, $start);
                 if ($free > $from) {
-                    return [$holder, max($this->start[$holder] + 1, $this->start[$holder] + $free - $from)];
+                    // All that has it one after another goes behind who has it now.
+                    return $root === $holder || $this->holdsStill($root, $t)
+                        ? [$holder, max($this->start[$holder] + 1, $this->start[$holder] + $free - $from)]
+                        : [$root, max($this->start[$root] + 1, $free)];
                 }
             }
             $idle = $start - $from - self::IDLE_SECONDS;
@@ -716,19 +830,11 @@ final class Decoder
         return false;
     }
 
-    /** From when on what a task holds until another one is free for at least as long as it must be held. */
-    private function freeFor(int $resource, int $quantity, int $holder, int $t, int $start): int
+    /** From when on what a task holds until another one is free up to the start that this one has found. */
+    private function freeFor(int $resource, int $quantity, int $holder, int $start): int
     {
-        $from = $this->end[$holder];
-        $free = $this->timetable->freeFrom($resource, $quantity, $from, $start);
-        if ($free === $from) {
-            return $from;
-        }
-        $least = 1;
-        foreach ($this->work->before[$t] as [$earlier, $seconds]) {
-            $least = $earlier === $holder ? max($least, $seconds) : $least;
-        }
-        while (($later = $this->timetable->freeFrom($resource, $quantity, $free, $free + $least)) !== $free) {
+        $free = $this->end[$holder];
+        while ($free < $start && ($later = $this->timetable->freeFrom($resource, $quantity, $free, $start)) !== $free) {
             $free = $later;
         }
 
@@ -830,7 +936,8 @@ final class Decoder
         return new State(
             times: $this->timetable->times, levels: $this->timetable->levels,
             left: $this->timetable->left(), far: $this->timetable->far,
-            marks: [$this->start, $this->end, $this->crew, $this->pushed, $this->next], bound: $this->bound,
+            marks: [$this->start, $this->end, $this->crew, $this->pushed, $this->next, $this->skip],
+            bound: $this->bound,
             broken: $this->broken,
             sums: [$this->late, $this->lastEnd],
         );
@@ -842,7 +949,7 @@ final class Decoder
         $this->timetable->levels = $state->levels;
         $this->timetable->put(...$state->left);
         $this->timetable->far = $state->far;
-        [$this->start, $this->end, $this->crew, $this->pushed, $this->next] = $state->marks;
+        [$this->start, $this->end, $this->crew, $this->pushed, $this->next, $this->skip] = $state->marks;
         $this->bound = $state->bound;
         $this->broken = $state->broken;
         [$this->late, $this->lastEnd] = $state->sums;

@@ -61,7 +61,10 @@ final class Workload
     /** @var array<int, int> task => most seconds after that one, NEVER for no end */
     public array $most = [];
 
-    /** @var array<int, list<array{int, int, int, bool}>> task => holder until it, resource, quantity, not idle long */
+    /**
+     * @var array<int, list<array{int, int, int, bool, int}>> task => holder until it, resource, quantity, whether it
+     *     must not be idle for long, and the first of those that have all of it one after another up to the holder
+     */
     public array $heldFor = [];
 
     /** @var list<list<array{int, int, int}>> task => resource, quantity, wait: what it holds after its end */
@@ -106,11 +109,20 @@ final class Workload
     /** @var array<int, int> task => second (UTC) at which it is to start; what must, before what only was */
     public array $pinAt = [];
 
+    /** @var array<int, int> task that only was planned => the crew that was to do it, where that is known */
+    public array $pinBy = [];
+
     /** @var list<bool> task => whether it takes neither time nor anything else, so that it may be at any hour */
     public array $isInstant = [];
 
     /** @var list<int> piece => its first task; one more at the end */
     public array $first = [0];
+
+    /** @var array<int, int> task => so many are placed in one go with it, since they have the whole of something */
+    public array $run = [];
+
+    /** Whether any are. */
+    public bool $hasRuns = false;
 
     /** @var list<int> piece => second (UTC), NEVER where it is not due */
     public array $due = [];
@@ -144,6 +156,9 @@ final class Workload
 
     /** @var array<string, Hours> people by number => the hours in which they are all here */
     private array $together = [];
+
+    /** @var array<int, list<array{int, int, int}>> task => what it has from its end: resource, quantity, least s */
+    public array $ahead = [];
 
     /** @var array<int, true> tasks that somebody has pinned */
     private array $musts = [];
@@ -220,13 +235,20 @@ final class Workload
     public function keeping(array $wished, array $notBefore = []): self
     {
         $keeping = clone $this;
-        foreach ($this->starts($wished) as $t => $start) {
-            $keeping->pinAt[$t] = $start;
-            $keeping->notAfter[$t] = min($this->notAfter[$t], $start);
+        foreach ($this->pinsOn($wished) as $t => $pin) {
+            $keeping->pinAt[$t] = $pin->start;
+            $keeping->notAfter[$t] = min($this->notAfter[$t], $pin->start);
             $keeping->isPlain[$t] = $keeping->isSimple[$t] = false;
+            $crew = $pin->who === [] ? false : array_search($pin->who, array_column($this->crews[$t], 'who'), true);
+            if ($crew !== false) {
+                $keeping->pinBy[$t] = $crew;
+            }
         }
-        foreach ($this->starts($notBefore) as $t => $start) {
-            $keeping->notBefore[$t] = max($this->notBefore[$t], $start);
+        foreach ($wished === [] ? [] : array_keys($this->due) as $piece) {
+            $keeping->addAhead(...$this->range($piece));
+        }
+        foreach ($this->pinsOn($notBefore) as $t => $pin) {
+            $keeping->notBefore[$t] = max($this->notBefore[$t], $pin->start);
         }
 
         return $keeping;
@@ -234,22 +256,40 @@ final class Workload
 
     /**
      * @param  list<Pin>  $pins
-     * @return array<int, int> task => second (UTC), without what somebody has pinned
+     * @return array<int, Pin> by task, without what somebody has pinned
      */
-    private function starts(array $pins): array
+    private function pinsOn(array $pins): array
     {
-        $byPiece = $starts = [];
+        $byPiece = $found = [];
         foreach ($pins as $pin) {
-            $byPiece[$pin->piece][$pin->task] = $pin->start;
+            $byPiece[$pin->piece][$pin->task] = $pin;
         }
         foreach ($this->tasks as $t => $task) {
-            $start = $byPiece[$this->problem->jobs[$this->pieceOf[$t]]->id][$task->id] ?? null;
-            if ($start !== null && ! isset($this->musts[$t])) {
-                $starts[$t] = $start;
+            $pin = $byPiece[$this->problem->jobs[$this->pieceOf[$t]]->id][$task->id] ?? null;
+            if ($pin !== null && ! isset($this->musts[$t])) {
+                $found[$t] = $pin;
             }
         }
 
-        return $starts;
+        return $found;
+    }
+
+    /**
+     * Pinned tasks, those first that leave the least choice: what must, then what is known who does it, then by how
+     * many may. Of those that are alike the earlier comes first: so as many as can be find somebody.
+     *
+     * @return array<int, int> task => second (UTC)
+     */
+    public function pinned(): array
+    {
+        $keys = [];
+        foreach ($this->pinAt as $t => $at) {
+            $choice = isset($this->pinBy[$t]) ? 0 : count($this->crews[$t]);
+            $keys[$t] = [isset($this->musts[$t]) ? 0 : 1, $choice, $at];
+        }
+        asort($keys);
+
+        return array_map(fn (array $key): int => $key[2], $keys);
     }
 
     /** What only was planned binds no longer: the plan that kept it stands. */
@@ -361,7 +401,9 @@ final class Workload
             $this->addHolds($t, $task, $number, isset($job->tasks[$i + 1]));
         }
         $this->addTails($first);
+        $this->addAhead($first, count($this->tasks));
         $this->addAnchors($first);
+        $this->addRuns($first);
         $this->addOpening($piece, $first);
     }
 
@@ -446,7 +488,8 @@ final class Workload
         $after = $now = [];
         foreach ($hasNext ? $task->takes->holds : [] as $name => $quantity) {
             if (isset($this->resources[$name])) {
-                $this->heldFor[$t + 1][] = [$t, $this->resources[$name], $quantity, false];
+                $resource = $this->resources[$name];
+                $this->heldFor[$t + 1][] = [$t, $resource, $quantity, false, $this->firstWith($t, $resource)];
             }
         }
         foreach ($task->takes->keeps as $hold) {
@@ -455,7 +498,9 @@ final class Workload
             }
             $resource = $this->resources[$hold->resource];
             if ($hold->until !== null) {
-                $this->heldFor[$number[$hold->until]][] = [$t, $resource, $hold->quantity, true];
+                $this->heldFor[$number[$hold->until]][] = [
+                    $t, $resource, $hold->quantity, true, $this->firstWith($t, $resource),
+                ];
             } elseif ($hold->for !== null) {
                 $after[] = [$resource, $hold->quantity, $this->numbered($hold->for)];
             }
@@ -494,12 +539,97 @@ final class Workload
             }
             $this->isPlain[$t] = $reach === $t && $this->holdsAfter[$t] === [] && $this->heldNow[$t] === []
                 && ! isset($this->pinAt[$t]);
-            $this->holds[$t] = $this->heldFor[$t] !== [] || $this->holdsAfter[$t] !== [];
+            $this->holds[$t] = $this->heldFor[$t] !== [] || $this->holdsAfter[$t] !== [] || $this->ahead[$t] !== [];
             $isSimple = $this->heldNow[$t] === [] && ! isset($this->pinAt[$t]) && ! $this->splits[$t]
                 && ($this->isInstant[$t] || $this->seconds[$t] > 0 && ! $this->hasOpenCrew($t));
             $this->isSimple[$t] = $isSimple;
             $this->anchor[$t] = min([$reach, ...array_slice($this->anchor, $reach, $t - $reach)]);
         }
+    }
+
+    /** What is mounted stays so until it is taken off: nothing else may be put between. */
+    private function addRuns(int $first): void
+    {
+        $until = [];
+        $count = count($this->tasks);
+        for ($t = $first; $t < $count; $t++) {
+            $this->run[$t] = 1;
+            foreach ($this->heldFor[$t] as [$holder, $resource, $quantity]) {
+                if (2 * $quantity > $this->capacity[$resource]) {
+                    $until[$holder] = $t;
+                }
+            }
+        }
+        for ($t = $first; $t < $count; $t += $this->run[$t]) {
+            for ($i = $t; $i < $t + $this->run[$t]; $i++) {
+                $this->run[$t] = max($this->run[$t], ($until[$i] ?? $i) - $t + 1);
+            }
+            $this->hasRuns = $this->hasRuns || $this->run[$t] > 1;
+        }
+    }
+
+    /**
+     * So long, at the least, a piece has a resource from the end of a task on that holds it until another: up to that
+     * one, and on through it where it takes the same. For what is pinned it is kept already.
+     */
+    private function addAhead(int $first, int $end): void
+    {
+        for ($t = $first; $t < $end; $t++) {
+            $this->ahead[$t] = [];
+        }
+        for ($t = $end - 1; $t >= $first; $t--) {
+            foreach ($this->heldFor[$t] as [$holder, $resource, $quantity]) {
+                $least = $this->between($holder, $t);
+                if ($this->takes($t, $resource) && ! isset($this->pinAt[$t])) {
+                    $least += $this->seconds[$t];
+                    foreach ($this->ahead[$t] as [$other, , $more]) {
+                        $least += $other === $resource ? $more : 0;
+                    }
+                }
+                $this->ahead[$holder][] = [$resource, $quantity, max(1, $least)];
+            }
+        }
+    }
+
+    /** The first task of those that have the whole of a resource one after another up to one of them. */
+    private function firstWith(int $t, int $resource): int
+    {
+        foreach ($this->takes($t, $resource) ? $this->heldFor[$t] : [] as [$holder, $held, $quantity, , $first]) {
+            if ($held === $resource && 2 * $quantity > $this->capacity[$resource] && $this->takes($first, $resource)) {
+                return $first;
+            }
+        }
+
+        return $t;
+    }
+
+    private function takes(int $t, int $resource): bool
+    {
+        $needs = $this->crews[$t][0]->needs;
+        for ($n = 0, $count = count($needs); $n < $count; $n += 2) {
+            if ($needs[$n] === $resource) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The least from the end of a task to the start of a later one of its piece, seconds. */
+    private function between(int $from, int $to): int
+    {
+        $least = [$from => 0];
+        for ($t = $from + 1; $t <= $to; $t++) {
+            $least[$t] = 0;
+            foreach ($this->before[$t] as [$earlier, $seconds]) {
+                if ($earlier >= $from) {
+                    $took = $earlier === $from ? 0 : $this->seconds[$earlier];
+                    $least[$t] = max($least[$t], $least[$earlier] + $took + $seconds);
+                }
+            }
+        }
+
+        return $least[$to];
     }
 
     /** Whether somebody who may do a task is not kept day by day. */
