@@ -7,12 +7,22 @@ namespace Tests\Core;
 use HonestGrain\Command\ProblemDocument;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Schedule\Claims;
+use HonestGrain\Schedule\Hold;
 use HonestGrain\Schedule\Internal\Alone;
 use HonestGrain\Schedule\Internal\Decoder;
 use HonestGrain\Schedule\Internal\WaitTimes;
 use HonestGrain\Schedule\Internal\Workload;
+use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\Lag;
+use HonestGrain\Schedule\Pin;
 use HonestGrain\Schedule\Plan;
+use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Task;
 use HonestGrain\Schedule\TaskSearch;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Schedule\WorkingHours;
+use HonestGrain\Words\Said;
 use PHPUnit\Framework\TestCase;
 
 /** What is mounted has the lathe until it is taken off: in lists, in what is pinned and in a plan that stands. */
@@ -114,10 +124,31 @@ final class HeldLatheTest extends TestCase
         }
     }
 
+    public function test_what_is_mounted_is_not_left_idle_for_days_unless_it_is_pinned_so(): void
+    {
+        $needs = ['turner' => 1, 'mounts' => 1];
+        $problem = Problem::of(
+            self::at('08:00'), WorkingHours::read(Document::of([
+                'hours' => array_fill_keys(['tue', 'wed', 'thu'], [['08:00', '17:00']]),
+            ])), $needs, [Job::of('p', null, 1.0, [
+                Task::of('mount', 10, new Claims($needs, keeps: [Hold::until('turn', 'mounts')])),
+                Task::of('glue', 10, new Claims(['turner' => 1])),
+                Task::of('turn', 20, new Claims($needs), [new Lag('mount', Wait::none()), new Lag(
+                    'glue', Wait::hours(40),
+                )]),
+            ])],
+        );
+        $at = self::starts((new TaskSearch(100))->plan($problem));
+        self::assertSame(['16:50', '08:00'], [$at['p mount'], $at['p turn']], 'the evening before');
+        $pinned = (new TaskSearch(100))->plan($problem->withPinned([new Pin('p', 'mount', self::at('09:00'))]));
+        self::assertSame([], $pinned->broken);
+        self::assertSame('09:00', self::starts($pinned)['p mount']);
+    }
+
     public function test_a_pin_on_the_lathe_while_another_pinned_piece_is_mounted_is_refused_by_name(): void
     {
         $this->expectExceptionObject(InvalidField::because(
-            'pinned.1.start', '2026-12-01T11:00:00Z', new \HonestGrain\Words\Said('schedule.problem.pins-clash'),
+            'pinned.1.start', '2026-12-01T11:00:00Z', new Said('schedule.problem.pins-clash'),
         ));
         self::plan([
             'pieces' => [self::onLathe('a', [10, 20]), self::onLathe('b', [10])],

@@ -68,9 +68,6 @@ final class Decoder
     /** @var array<int, list<array{int, int, int, int}>> pinned task => what it holds: resource, quantity, from, to */
     private array $reservedHolds = [];
 
-    /** @var array<int, int> pinned tasks that keep what something else has meanwhile, with when they start */
-    private array $overrun = [];
-
     /** @var array<int, true> those of them whose time another task has, while their piece is placed again */
     private array $taken = [];
 
@@ -745,12 +742,6 @@ final class Decoder
         return [$at, $this->endOf($t, $at, $crew), $crew];
     }
 
-    /** @return list<int> pinned tasks after which something else has what they keep for a later one */
-    public function overruns(): array
-    {
-        return array_keys($this->overrun);
-    }
-
     /** @return list<int> pinned tasks whose needs another pinned one has at the same time */
     public function clashes(): array
     {
@@ -768,13 +759,9 @@ final class Decoder
         $work = $this->work;
         foreach ($work->heldFor[$t] as [$holder, $resource, $quantity, $notIdle, $root]) {
             $from = $this->end[$holder];
-            if ($this->holdsStill($holder, $t)) {
-                if ($from < $start && $this->timetable->freeFrom($resource, $quantity, $from, $start) !== $from) {
-                    $this->isOverrun = $this->isOverrun || $holder < $this->still;
-                    $this->overrun += array_intersect_key(
-                        $this->work->pinAt, array_fill($holder, $t - $holder, true),
-                    );
-                }
+            if ($holder < $this->still) {
+                $this->isOverrun = $this->isOverrun || $from < $start
+                    && $this->timetable->freeFrom($resource, $quantity, $from, $start) !== $from;
 
                 continue;
             }
@@ -782,13 +769,14 @@ final class Decoder
                 $free = $this->freeFor($resource, $quantity, $holder, $start);
                 if ($free > $from) {
                     // All that has it one after another goes behind who has it now.
-                    return $root === $holder || $this->holdsStill($root, $t)
+                    return $root === $holder || $root < $this->still
                         ? [$holder, max($this->start[$holder] + 1, $this->start[$holder] + $free - $from)]
                         : [$root, max($this->start[$root] + 1, $free)];
                 }
             }
             $idle = $start - $from - self::IDLE_SECONDS;
-            if ($notIdle && $idle > 0 && ($pulled[$holder] ?? 0) < self::PULLS && ! $onlyHolds) {
+            if ($notIdle && $idle > 0 && ($pulled[$holder] ?? 0) < self::PULLS && ! $onlyHolds
+                && ! $this->holdsStill($holder, $t)) {
                 $pulled[$holder] = ($pulled[$holder] ?? 0) + 1;
 
                 return [$holder, $this->start[$holder] + $idle];

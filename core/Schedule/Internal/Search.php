@@ -236,11 +236,6 @@ final class Search
     {
         $this->decoder->giveUp($this->alone->usual());
         $this->decoder->run($this->listOf($this->problem->standing->last));
-        // What had to stand aside for those may still be where it was without them.
-        $overruns = $this->pinsOf($near, array_fill_keys($this->decoder->overruns(), true));
-        if ($overruns !== []) {
-            return $overruns;
-        }
         $moved = array_fill_keys($this->decoder->clashes(), true);
         foreach ($this->work->pinAt as $t => $at) {
             if ($this->decoder->start[$t] !== $at) {

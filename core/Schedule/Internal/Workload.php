@@ -157,7 +157,7 @@ final class Workload
     /** @var array<string, Hours> people by number => the hours in which they are all here */
     private array $together = [];
 
-    /** @var array<int, list<array{int, int, int}>> task => what it has from its end: resource, quantity, least s */
+    /** @var array<int, list<array{int, int, int}>> task => what it has from its end: resource, quantity, least time */
     public array $ahead = [];
 
     /** @var array<int, true> tasks that somebody has pinned */
