@@ -95,7 +95,7 @@ class DemoWorkshop
     {
         $this->workshop = Workshop::create(
             $marks + [
-                'name' => 'Bramble Slip', 'time_zone' => 'Europe/Dublin',
+                'name' => 'Bramble Slip', 'time_zone' => 'Europe/Dublin', 'spare_chucks' => 1,
                 'climate' => new UsualAir(
                     dayC: 17.0, dayRh: 58.0, nightC: 12.0, nightRh: 66.0, dayFrom: 8, dayTo: 19,
                 ),
