@@ -177,6 +177,24 @@ final class HeldLatheTest extends TestCase
         self::assertSame(['09:40', '09:50'], [$at['a t0'], $at['a t1']]);
     }
 
+    public function test_who_is_behind_does_between_two_steps_of_one_mount_what_stood_between_them(): void
+    {
+        $last = [
+            self::pin('a', 't0', '08:00'), self::pin('b', 'wipe', '08:10'), self::pin('a', 't1', '08:20'),
+            ['piece' => 'b', 'task' => 'coat', 'start' => '2026-12-02T09:00:00Z'],
+        ];
+        $wiped = ['id' => 'b', 'tasks' => [
+            ['id' => 'wipe', 'minutes' => 10, 'needs' => ['turner' => 1]],
+            ['id' => 'coat', 'minutes' => 10, 'needs' => ['turner' => 1], 'after' => [
+                ['task' => 'wipe', 'min_hours' => 24.3],
+            ]],
+        ]];
+        $at = self::starts(self::plan([
+            'start' => '2026-12-01T08:03:00Z', 'pieces' => [self::onLathe('a', [10, 20]), $wiped], 'last' => $last,
+        ]));
+        self::assertSame(['a t0' => '08:03', 'b wipe' => '08:13', 'a t1' => '08:23', 'b coat' => '09:00'], $at);
+    }
+
     /**
      * A piece whose steps follow one another in one mount.
      *

@@ -52,6 +52,9 @@ final class Decoder
     /** Weighted seconds by which pieces will at least be late, as far as the list is placed. */
     public float $late = 0.0;
 
+    /** Whether what is mounted is placed in one go; else task by task, as it stands in a list. */
+    public bool $inRuns = true;
+
     /** Tasks placed since the beginning: what a search is counted by. */
     public int $looks = 0;
 
@@ -349,7 +352,7 @@ final class Decoder
         $skip = $this->skip;
         $left = $this->left;
         $run = $work->run;
-        $hasRuns = $work->hasRuns;
+        $hasRuns = $work->hasRuns && $this->inRuns;
         for (; $i < $to && $late <= $limit; $i++) {
             $piece = $list[$i];
             $t = $next[$piece];

@@ -13,15 +13,13 @@ namespace HonestGrain\Schedule\Internal;
 final readonly class Futures
 {
     /**
-     * @param  list<int>  $list  that the plan was placed by
-     * @param  array<int, true>  $givenUp  windows that it does not keep, by later task
+     * @param  FoundList  $found  what the plan was placed by
      * @param  array<int, true>  $loose  pinned tasks that cannot be when they are pinned
      */
     public function __construct(
         private Workload $work,
         private WaitTimes $waits,
-        private array $list,
-        private array $givenUp,
+        private FoundList $found,
         private array $loose,
     ) {
     }
@@ -38,8 +36,9 @@ final readonly class Futures
             $share = fn (): float => 1 + $spread * (2 * $dice->share() - 1);
             $waits = $this->waits->lived($share);
             $decoder = new Decoder($this->work->lived($share), $waits, loose: $this->loose);
-            $decoder->giveUp($this->givenUp);
-            $decoder->run($this->list);
+            $decoder->inRuns = $this->found->inRuns;
+            $decoder->giveUp($this->found->givenUp);
+            $decoder->run($this->found->list);
             for ($piece = 0; $piece < $this->work->pieces(); $piece++) {
                 $inTime[$piece] += (int) ($decoder->lastEndOf($piece) <= $this->work->due[$piece]);
             }

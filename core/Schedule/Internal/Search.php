@@ -103,6 +103,8 @@ final class Search
      */
     public function asItStood(?int $from): void
     {
+        // In its own order, task by task: what stood between two of one mount stays there.
+        $this->decoder->inRuns = false;
         $this->decoder->giveUp($this->alone->usual());
         $this->decoder->run((new Precedence($this->work))->kept($this->listOf($this->problem->standing->last)));
         $this->decoder->letGo();
@@ -114,6 +116,7 @@ final class Search
         $this->found = new FoundList(
             Cost::of($this->work, $this->decoder),
             array_map(fn (int $t): int => $this->work->pieceOf[$t], array_keys($list)), $this->alone->usual(),
+            inRuns: false,
         );
     }
 
@@ -180,8 +183,7 @@ final class Search
      */
     private function chances(int $futures, float $spread): array
     {
-        $found = $this->found();
-        $lived = new Futures($this->work, $this->waits, $found->list, $found->givenUp, $this->alone->loose);
+        $lived = new Futures($this->work, $this->waits, $this->found(), $this->alone->loose);
         $chances = $lived->chances($futures, $spread);
         $byId = [];
         foreach ($this->problem->jobs as $piece => $job) {
@@ -234,8 +236,10 @@ final class Search
      */
     public function cannotStay(array $near): array
     {
+        $this->decoder->inRuns = false;
         $this->decoder->giveUp($this->alone->usual());
         $this->decoder->run($this->listOf($this->problem->standing->last));
+        $this->decoder->inRuns = true;
         $moved = array_fill_keys($this->decoder->clashes(), true);
         foreach ($this->work->pinAt as $t => $at) {
             if ($this->decoder->start[$t] !== $at) {

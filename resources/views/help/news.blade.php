@@ -3,6 +3,15 @@
         <h1>What is new</h1>
         <p class="faint mt-1">You work with version {{ config('app.version') }}.</p>
         <section class="mt-5">
+            <h2>Version 0.29 <span class="faint small">2 December 2026</span></h2>
+            <ul class="help-list">
+                <li>When you are behind the plan, it goes on in the same order, only later.</li>
+                <li>With two people, a plan made again leaves every step where it was.</li>
+                <li>No chuck is planned for two pieces at once.</li>
+                <li>Plans of many pieces are less late.</li>
+            </ul>
+        </section>
+        <section class="mt-5">
             <h2>Version 0.28 <span class="faint small">1 December 2026</span></h2>
             <ul class="help-list">
                 <li>With time to spare, pieces are ready sooner, and none is later for it.</li>
