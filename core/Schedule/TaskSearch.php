@@ -145,6 +145,10 @@ final readonly class TaskSearch implements Scheduler
     private function behind(Problem $problem): array
     {
         $pins = $this->planned($problem);
+        $seconds = [];
+        foreach ($problem->jobs as $job) {
+            $seconds[$job->id] = array_column($job->tasks, 'seconds', 'id');
+        }
         usort($pins, fn (Pin $one, Pin $other): int => $one->start <=> $other->start);
         $behind = [];
         $isMissed = false;
@@ -156,7 +160,9 @@ final readonly class TaskSearch implements Scheduler
                 break;
             } else {
                 $behind[] = $pin;
-                $until = $pin->start + self::NIGHT_SECONDS;
+                // What takes no time may be at any hour: a night is one all the same.
+                $until = $seconds[$pin->piece][$pin->task] > 0 || $until === Workload::NEVER
+                    ? $pin->start + self::NIGHT_SECONDS : $until;
             }
         }
 

@@ -145,6 +145,29 @@ final class HeldLatheTest extends TestCase
         self::assertSame('09:00', self::starts($pinned)['p mount']);
     }
 
+    public function test_what_others_do_meanwhile_makes_no_mount_longer_than_it_must_be(): void
+    {
+        $needs = ['turner' => 1, 'mounts' => 1];
+        $problem = Problem::of(
+            self::at('08:00'), WorkingHours::read(Document::of(['hours' => ['tue' => [['08:00', '17:00']]]])),
+            ['turner' => 2, 'mounts' => 1], [
+                Job::of('p', null, 1.0, [
+                    Task::of('mount', 10, new Claims($needs, keeps: [Hold::until('turn', 'mounts')])),
+                    Task::of('glue', 30, new Claims(['turner' => 1])),
+                    Task::of('turn', 20, new Claims($needs), [
+                        new Lag('mount', Wait::none()), new Lag('glue', Wait::none()),
+                    ]),
+                ]),
+                Job::of('q', null, 1.0, [Task::of('t', 60, new Claims($needs))]),
+            ],
+        );
+        $plan = (new TaskSearch(100))->plan($problem->withPinned([new Pin('q', 't', self::at('08:50'))]));
+        self::assertSame(
+            ['p glue' => '08:00', 'p mount' => '08:00', 'p turn' => '08:30', 'q t' => '08:50'],
+            self::sorted(self::starts($plan)),
+        );
+    }
+
     public function test_a_pin_on_the_lathe_while_another_pinned_piece_is_mounted_is_refused_by_name(): void
     {
         $this->expectExceptionObject(InvalidField::because(
@@ -258,6 +281,17 @@ final class HeldLatheTest extends TestCase
     private static function times(Decoder $decoder): array
     {
         return array_map(fn (int $start): string => gmdate('H:i', $start), array_values($decoder->start));
+    }
+
+    /**
+     * @param  array<string, string>  $at
+     * @return array<string, string> by name
+     */
+    private static function sorted(array $at): array
+    {
+        ksort($at);
+
+        return $at;
     }
 
     /** @return array<string, string> */

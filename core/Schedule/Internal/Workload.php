@@ -620,16 +620,16 @@ final class Workload
     {
         $least = [$from => 0];
         for ($t = $from + 1; $t <= $to; $t++) {
-            $least[$t] = 0;
             foreach ($this->before[$t] as [$earlier, $seconds]) {
-                if ($earlier >= $from) {
+                // What does not wait for it may be done before.
+                if (isset($least[$earlier])) {
                     $took = $earlier === $from ? 0 : $this->seconds[$earlier];
-                    $least[$t] = max($least[$t], $least[$earlier] + $took + $seconds);
+                    $least[$t] = max($least[$t] ?? 0, $least[$earlier] + $took + $seconds);
                 }
             }
         }
 
-        return $least[$to];
+        return $least[$to] ?? 0;
     }
 
     /** Whether somebody who may do a task is not kept day by day. */
