@@ -73,8 +73,8 @@ final readonly class TaskSearch implements Scheduler
         // What is asked for by looks comes out alike on every machine.
         $times = $problem->budget->looks === null ? $this->times : 1;
         $ms = (int) ($problem->budget->milliseconds * (1 - self::WRITING));
-        $near = $this->near($problem);
         $behind = $this->behind($problem);
+        $near = $this->near($problem, $behind);
         $free = Search::of($problem);
         $calm = $problem->standing->last === [] ? null : $this->calm($problem, $free, $behind, $looks);
         if ($calm !== null && $looks !== null && $looks < self::LEAST_ROUNDS * $problem->size()) {
@@ -100,12 +100,15 @@ final readonly class TaskSearch implements Scheduler
     /**
      * What the plan before had in the next two days, as far as it can still be so.
      *
+     * @param  list<Pin>  $behind
      * @return list<Pin>
      */
-    private function near(Problem $problem): array
+    private function near(Problem $problem, array $behind): array
     {
+        $until = $problem->start + self::NEAR_SECONDS;
+
         return array_values(array_filter(
-            $this->stillToCome($problem), fn (Pin $pin): bool => $pin->start < $problem->start + self::NEAR_SECONDS,
+            $this->stillToCome($problem, $behind), fn (Pin $pin): bool => $pin->start < $until,
         ));
     }
 
@@ -116,7 +119,7 @@ final readonly class TaskSearch implements Scheduler
      */
     private function calm(Problem $problem, Search $free, array $behind, ?int $looks): Search
     {
-        $all = $this->stillToCome($problem);
+        $all = $this->stillToCome($problem, $behind);
         $calm = $this->steady($free, $problem->size(), $all, $behind);
         $this->refuseClashes($calm->clashes());
         $isGlance = $looks !== null && $looks <= self::GLANCE;
@@ -125,10 +128,14 @@ final readonly class TaskSearch implements Scheduler
         return $calm;
     }
 
-    /** @return list<Pin> what the plan before had from now on and is kept as it was */
-    private function stillToCome(Problem $problem): array
+    /**
+     * What the plan before had from now on and is kept as it was.
+     *
+     * @param  list<Pin>  $behind
+     * @return list<Pin>
+     */
+    private function stillToCome(Problem $problem, array $behind): array
     {
-        $behind = $this->behind($problem);
         $from = $behind === [] ? $problem->start : $behind[count($behind) - 1]->start + 1;
 
         return array_values(array_filter(

@@ -96,6 +96,7 @@ final class Decoder
 
     private bool $isOverrun = false;
 
+    /** Whether a piece is being placed again: then of what its pinned tasks hold nothing is kept beforehand. */
     private bool $isAgain = false;
 
     private int $stride = 1;
