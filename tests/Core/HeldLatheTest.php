@@ -120,7 +120,7 @@ final class HeldLatheTest extends TestCase
         $pin = self::pin('p', 't2', '08:40');
         foreach (['pinned', 'last'] as $how) {
             $plan = self::plan(['pieces' => [$piece], $how => [$pin]]);
-            self::assertSame(['p t0' => '08:15', 'p t1' => '08:25', 'p t2' => '08:40'], self::starts($plan), $how);
+            self::assertSame(['p t0' => '08:20', 'p t1' => '08:30', 'p t2' => '08:40'], self::starts($plan), $how);
         }
     }
 
@@ -163,7 +163,7 @@ final class HeldLatheTest extends TestCase
         );
         $plan = (new TaskSearch(100))->plan($problem->withPinned([new Pin('q', 't', self::at('08:50'))]));
         self::assertSame(
-            ['p glue' => '08:00', 'p mount' => '08:00', 'p turn' => '08:30', 'q t' => '08:50'],
+            ['p glue' => '08:00', 'p mount' => '08:20', 'p turn' => '08:30', 'q t' => '08:50'],
             self::sorted(self::starts($plan)),
         );
     }

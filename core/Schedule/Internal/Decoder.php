@@ -19,9 +19,6 @@ final class Decoder
     /** So much worse is one more broken window than any lateness, weighted seconds. */
     public const WINDOW = 1e12;
 
-    /** Nothing is kept idle for longer than from an evening to the morning after, where it need not be. */
-    private const IDLE_SECONDS = 15 * 3600;
-
     private const PULLS = 3;
 
     /** After so many moves for one task its block goes behind all that is booked, where nothing is in its way. */
@@ -61,6 +58,8 @@ final class Decoder
     public readonly Timetable $timetable;
 
     private readonly Openings $openings;
+
+    private readonly Bookings $bookings;
 
     /** @var array<int, true> windows that are not kept, by the number of the later task */
     private array $givenUp = [];
@@ -125,6 +124,7 @@ final class Decoder
         $count = count($work->tasks);
         $this->timetable = new Timetable($work->capacity, $work->gates, $work->grid);
         $this->openings = new Openings($work, $this->timetable);
+        $this->bookings = new Bookings($work, $waits, $this->timetable);
         $this->start = $this->end = $count === 0 ? [] : array_fill(0, $count, -1);
         $this->crew = $this->pushed = $count === 0 ? [] : array_fill(0, $count, 0);
         $this->next = array_slice($work->first, 0, $work->pieces());
@@ -147,7 +147,7 @@ final class Decoder
         foreach ($pins as $t => $at) {
             if ($plan->start[$t] === $at) {
                 $decoder->reserved[$t] = $plan->crew[$t];
-                $decoder->needs($t, $at, $plan->crew[$t], 1);
+                $decoder->bookings->needs($t, $at, $plan->crew[$t], 1);
             }
         }
 
@@ -210,7 +210,7 @@ final class Decoder
     }
 
     /** The first second from which a task may start as far as its own waits go. */
-    private function opens(int $t): int
+    public function opens(int $t): int
     {
         $from = $this->work->notBefore[$t];
         foreach ($this->work->before[$t] as [$earlier, $least, , $wait]) {
@@ -452,7 +452,7 @@ final class Decoder
                 }
             }
             $ended = $begins + $takes;
-            if ($begins < 0 || $holds[$t] && ! $this->canHold($t, $begins, $ended, $end)) {
+            if ($begins < 0 || $holds[$t] && ! $this->bookings->canBegin($t, $begins, $ended, $end)) {
                 break;
             }
             if ($place >= 0) {
@@ -480,7 +480,7 @@ final class Decoder
                 }
             }
             if ($holds[$t]) {
-                $this->hold($t, $begins, $ended, 1, $end);
+                $this->lastEnd = max($this->lastEnd, $this->bookings->hold($t, $begins, $ended, 1, $end));
             }
             $looks++;
             $start[$t] = $begins;
@@ -531,36 +531,6 @@ final class Decoder
         }
 
         return [$opens, $closes];
-    }
-
-    /**
-     * Whether what is held until a task starts, and after its end, is free for so long.
-     *
-     * @param  array<int, int>  $ends  by task
-     */
-    private function canHold(int $t, int $start, int $end, array $ends): bool
-    {
-        $table = $this->timetable;
-        foreach ($this->work->heldFor[$t] as [$holder, $resource, $quantity, $notIdle]) {
-            $from = $ends[$holder];
-            if ($from < $start && ($notIdle && $start - $from > self::IDLE_SECONDS
-                || $table->freeFrom($resource, $quantity, $from, $start) !== $from)) {
-                return false;
-            }
-        }
-        foreach ($this->work->ahead[$t] as [$resource, $quantity, $seconds]) {
-            if ($table->freeFor($resource, $quantity, $end, $seconds) !== $end) {
-                return false;
-            }
-        }
-        foreach ($this->work->holdsAfter[$t] as [$resource, $quantity, $wait]) {
-            $until = $this->waits->opens($wait, $end);
-            if ($until > $end && $table->freeFrom($resource, $quantity, $end, $until) !== $end) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** Places the next task of a piece. */
@@ -645,7 +615,7 @@ final class Decoder
             $this->pushed[$i] = 0;
             if (isset($this->reserved[$i])) {
                 if ($this->openings->isFree($i, $this->work->pinAt[$i], $this->reserved[$i])) {
-                    $this->needs($i, $this->work->pinAt[$i], $this->reserved[$i], 1);
+                    $this->bookings->needs($i, $this->work->pinAt[$i], $this->reserved[$i], 1);
                 } else {
                     $this->taken[$i] = true;
                 }
@@ -659,6 +629,102 @@ final class Decoder
         $this->taken = [];
 
         return ! $this->isOverrun;
+    }
+
+    /**
+     * Puts tasks that stand to other times, with the same hands, where nothing else has to move for that.
+     *
+     * @param  array<int, int>  $starts  task => second (UTC)
+     * @return bool whether they can stand there; else all stands as it did
+     */
+    public function moved(array $starts): bool
+    {
+        $was = $held = $waiting = [];
+        foreach ($starts as $t => $_) {
+            $was[$t] = $this->start[$t];
+            $held[$t] = $waiting[$t] = $t;
+            for ($later = $t + 1, $next = $this->work->first[$this->work->pieceOf[$t] + 1]; $later < $next; $later++) {
+                if (in_array($t, array_column($this->work->heldFor[$later], 0), true)) {
+                    $held[$later] = $later;
+                }
+                if (in_array($t, array_column($this->work->before[$later], 0), true)) {
+                    $waiting[$later] = $later;
+                }
+            }
+        }
+        $this->takeOff(array_keys($starts), $held);
+        if ($this->canStand($starts, $held)) {
+            if (array_filter($waiting, $this->isInTime(...)) === $waiting) {
+                return true;
+            }
+            $this->takeOff(array_keys($starts), $held);
+        }
+        foreach ($was as $t => $start) {
+            [$this->start[$t], $this->end[$t]] = [$start, $this->bookings->endOf($t, $start, $this->crew[$t])];
+            $this->bookings->needs($t, $start, $this->crew[$t], 1);
+        }
+        foreach ($held as $t) {
+            $this->bookings->hold($t, $this->start[$t], $this->end[$t], 1, $this->end);
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<int>  $tasks
+     * @param  array<int, int>  $held  what something is held for until it starts, or after its end
+     */
+    private function takeOff(array $tasks, array $held): void
+    {
+        foreach ($held as $t) {
+            $this->bookings->hold($t, $this->start[$t], $this->end[$t], -1, $this->end);
+        }
+        foreach ($tasks as $t) {
+            $this->bookings->needs($t, $this->start[$t], $this->crew[$t], -1);
+        }
+    }
+
+    /**
+     * @param  array<int, int>  $starts  task => second (UTC)
+     * @param  array<int, int>  $held
+     * @return bool whether all that they need and hold is free, and then it is booked
+     */
+    private function canStand(array $starts, array $held): bool
+    {
+        $booked = $holding = [];
+        foreach ($starts as $t => $start) {
+            [$this->start[$t], $this->end[$t]] = [$start, $this->bookings->endOf($t, $start, $this->crew[$t])];
+            if (! $this->openings->isFree($t, $start, $this->crew[$t])) {
+                $this->takeOff($booked, $holding);
+
+                return false;
+            }
+            $this->bookings->needs($t, $start, $this->crew[$t], 1);
+            $booked[] = $t;
+        }
+        foreach ($held as $t) {
+            if (! $this->bookings->canHold($t, $this->start[$t], $this->end[$t], $this->end)) {
+                $this->takeOff($booked, $holding);
+
+                return false;
+            }
+            $this->bookings->hold($t, $this->start[$t], $this->end[$t], 1, $this->end);
+            $holding[$t] = $t;
+        }
+
+        return true;
+    }
+
+    /** Whether a task as it stands keeps its waits, and all windows but where one is missed already. */
+    private function isInTime(int $t): bool
+    {
+        $start = $this->start[$t];
+        $latest = $this->work->notAfter[$t];
+        foreach ($this->work->before[$t] as [$earlier, , $most, $wait]) {
+            $latest = min($latest, $this->closes($earlier, $most, $wait));
+        }
+
+        return $start >= $this->opens($t) && (isset($this->broken[$t]) || $start <= $latest);
     }
 
     /** A piece of which nothing is placed yet stands as it does in another decoder of the same work. */
@@ -683,7 +749,7 @@ final class Decoder
         foreach (array_unique([$this->work->pinBy[$t] ?? 0, ...$crews]) as $crew) {
             if ($this->openings->isFree($t, $at, $crew)) {
                 $this->reserved[$t] = $crew;
-                $this->needs($t, $at, $crew, 1);
+                $this->bookings->needs($t, $at, $crew, 1);
 
                 return;
             }
@@ -694,11 +760,11 @@ final class Decoder
     private function reserveHolds(int $t): void
     {
         $start = $this->work->pinAt[$t];
-        $end = $this->endOf($t, $start, $this->reserved[$t]);
+        $end = $this->bookings->endOf($t, $start, $this->reserved[$t]);
         $holds = [];
         foreach ($this->work->heldFor[$t] as [$holder, $resource, $quantity]) {
             if (isset($this->reserved[$holder])) {
-                $from = $this->endOf($holder, $this->work->pinAt[$holder], $this->reserved[$holder]);
+                $from = $this->bookings->endOf($holder, $this->work->pinAt[$holder], $this->reserved[$holder]);
                 $holds[] = [$resource, $quantity, $from, $start];
             }
         }
@@ -721,17 +787,10 @@ final class Decoder
     /** Hands back what is kept for a pinned task. */
     private function release(int $t): void
     {
-        $this->needs($t, $this->work->pinAt[$t], $this->reserved[$t], -1);
+        $this->bookings->needs($t, $this->work->pinAt[$t], $this->reserved[$t], -1);
         foreach ($this->isAgain ? [] : $this->reservedHolds[$t] ?? [] as [$resource, $quantity, $from, $until]) {
             $this->timetable->book($resource, -$quantity, $from, $until);
         }
-    }
-
-    private function endOf(int $t, int $start, int $crew): int
-    {
-        $runs = $this->work->splits[$t] ? $this->work->crews[$t][$crew]->runs($this->work->seconds[$t], $start) : [];
-
-        return $runs === [] ? $start + $this->work->seconds[$t] : $runs[count($runs) - 1][1];
     }
 
     /** @return array{int, int, int}|null start, end and crew where it is pinned and may start then */
@@ -743,7 +802,7 @@ final class Decoder
             return null;
         }
 
-        return [$at, $this->endOf($t, $at, $crew), $crew];
+        return [$at, $this->bookings->endOf($t, $at, $crew), $crew];
     }
 
     /** @return list<int> pinned tasks whose needs another pinned one has at the same time */
@@ -778,7 +837,7 @@ final class Decoder
                         : [$root, max($this->start[$root] + 1, $free)];
                 }
             }
-            $idle = $start - $from - self::IDLE_SECONDS;
+            $idle = $start - $from - Bookings::IDLE_SECONDS;
             if ($notIdle && $idle > 0 && ($pulled[$holder] ?? 0) < self::PULLS && ! $onlyHolds
                 && ! $this->holdsStill($holder, $t)) {
                 $pulled[$holder] = ($pulled[$holder] ?? 0) + 1;
@@ -854,9 +913,9 @@ final class Decoder
     /** Books a task and all that it holds, or (by less than nothing) hands it back. */
     private function book(int $t, int $start, int $end, int $crew, int $sign): void
     {
-        $this->needs($t, $start, $crew, $sign);
+        $this->bookings->needs($t, $start, $crew, $sign);
         if (! $this->work->isPlain[$t]) {
-            $this->hold($t, $start, $end, $sign, $this->end);
+            $this->lastEnd = max($this->lastEnd, $this->bookings->hold($t, $start, $end, $sign, $this->end));
         }
         $this->start[$t] = $start;
         $this->end[$t] = $end;
@@ -864,41 +923,6 @@ final class Decoder
             $this->crew[$t] = $crew;
         }
         $this->lastEnd = $end > $this->lastEnd ? $end : $this->lastEnd;
-    }
-
-    /**
-     * Books what is held until a task starts and after its end, or hands it back.
-     *
-     * @param  array<int, int>  $ends  by task
-     */
-    private function hold(int $t, int $start, int $end, int $sign, array $ends): void
-    {
-        $work = $this->work;
-        $table = $this->timetable;
-        foreach ($work->heldFor[$t] as [$holder, $resource, $quantity]) {
-            $table->book($resource, $sign * $quantity, $ends[$holder], $start);
-        }
-        foreach ($work->holdsAfter[$t] as [$resource, $quantity, $wait]) {
-            $until = $this->waits->opens($wait, $end);
-            $table->book($resource, $sign * $quantity, $end, $until);
-            $this->lastEnd = max($this->lastEnd, $until);
-        }
-        foreach ($work->heldNow[$t] as [$resource, $quantity]) {
-            $table->book($resource, $sign * $quantity, $work->problem->start, $start);
-        }
-    }
-
-    /** Books what a task needs while it runs, or hands it back. */
-    private function needs(int $t, int $start, int $crew, int $sign): void
-    {
-        $by = $this->work->crews[$t][$crew];
-        $runs = $this->work->splits[$t] ? $by->runs($this->work->seconds[$t], $start)
-            : [[$start, $start + $this->work->seconds[$t]]];
-        foreach ($runs as [$from, $to]) {
-            for ($n = 0, $count = count($by->needs); $n < $count; $n += 2) {
-                $this->timetable->book($by->needs[$n], $sign * $by->needs[$n + 1], $from, $to);
-            }
-        }
     }
 
     /** Notes what a task that stands makes of windows and of the piece's date. */

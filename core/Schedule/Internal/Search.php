@@ -170,8 +170,9 @@ final class Search
     {
         $asked = $this->problem->standing->questions;
 
-        $outlook = $this->outlook($asked);
         $this->decoder->letGo();
+        (new Gathering($this->work, $this->decoder))->run();
+        $outlook = $this->outlook($asked);
 
         return (new PlanWriter($this->work, $this->waits))->plan($this->decoder, $milliseconds, $outlook);
     }

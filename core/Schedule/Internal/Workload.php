@@ -112,6 +112,9 @@ final class Workload
     /** @var array<int, int> task that only was planned => the crew that was to do it, where that is known */
     public array $pinBy = [];
 
+    /** @var array<int, true> tasks that are left where the plan before had them, or behind one that was missed */
+    public array $stays = [];
+
     /** @var list<bool> task => whether it takes neither time nor anything else, so that it may be at any hour */
     public array $isInstant = [];
 
@@ -243,12 +246,14 @@ final class Workload
             if ($crew !== false) {
                 $keeping->pinBy[$t] = $crew;
             }
+            $keeping->stays[$t] = true;
         }
         foreach ($wished === [] ? [] : array_keys($this->due) as $piece) {
             $keeping->addAhead(...$this->range($piece));
         }
         foreach ($this->pinsOn($notBefore) as $t => $pin) {
             $keeping->notBefore[$t] = max($this->notBefore[$t], $pin->start);
+            $keeping->stays[$t] = true;
         }
 
         return $keeping;
