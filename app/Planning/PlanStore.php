@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\Kept\DateMove;
 use App\Models\Kept\PlanSummary;
+use App\Models\Kept\PutOff;
 use App\Models\Kept\SaidCast;
 use App\Models\Piece;
 use App\Models\PieceState;
@@ -31,9 +32,10 @@ final readonly class PlanStore
     /** @return bool false where the shop has been changed since the plan was begun: nothing is written then */
     public function keep(ShopPlan $plan): bool
     {
-        $writes = $this->differences($plan);
+        $putOffs = new PutOffs($plan);
+        $writes = $this->differences($plan, $putOffs);
 
-        return DB::transaction(function () use ($plan, $writes): bool {
+        return DB::transaction(function () use ($plan, $writes, $putOffs): bool {
             $workshop = $plan->state->workshop;
             $workshop->lock();
             if ((int) Workshop::query()->whereKey($workshop->id)->value('version') !== $plan->state->version) {
@@ -45,9 +47,10 @@ final readonly class PlanStore
             foreach ($plan->pieces as $planned) {
                 $this->piece($plan, $planned);
             }
+            $summary = $this->summary($plan, $moved, $putOffs->all());
             Workshop::query()->whereKey($workshop->id)->update([
                 'planned_at' => now(), 'planned_version' => $plan->state->version,
-                'plan_summary' => json_encode($this->summary($plan, $moved)->toArray(), JSON_THROW_ON_ERROR),
+                'plan_summary' => json_encode($summary->toArray(), JSON_THROW_ON_ERROR),
             ]);
 
             return true;
@@ -88,13 +91,14 @@ final readonly class PlanStore
      * What moved last is told until something else moves, for a day at the most.
      *
      * @param  list<DateMove>  $moved
+     * @param  list<PutOff>  $putOff
      */
-    private function summary(ShopPlan $plan, array $moved): PlanSummary
+    private function summary(ShopPlan $plan, array $moved, array $putOff): PlanSummary
     {
         $last = $plan->state->workshop->plan_summary;
         $isFresh = $last?->movedAt !== null && $last->movedAt->gt(now()->subDay());
 
-        return Copy::with($plan->summary(), match (true) {
+        return Copy::with($plan->summary(), ['putOff' => $putOff] + match (true) {
             $moved !== [] => ['moved' => $moved, 'movedAt' => CarbonImmutable::now()],
             $isFresh => ['moved' => $last->moved, 'movedAt' => $last->movedAt],
             default => ['moved' => []],
@@ -136,7 +140,7 @@ final readonly class PlanStore
         return $takes === [] ? null : json_encode($takes, JSON_THROW_ON_ERROR);
     }
 
-    private function differences(ShopPlan $plan): PlanWrites
+    private function differences(ShopPlan $plan, PutOffs $putOffs): PlanWrites
     {
         $stand = [];
         foreach (PlannedStep::query()->toBase()->whereIn('piece_id', array_keys($plan->pieces))
@@ -151,6 +155,7 @@ final readonly class PlanStore
             $isSame = $planned->piece->route_key === $planned->routeKey;
             $tasks = ShopPlan::tasks($planned);
             foreach ($plan->inTime($planned) as $position => $step) {
+                $putOffs->look($id, $step, $stand[$id][$step->id] ?? null);
                 $placed = $plan->placed($id, $step->id);
                 $times = StepTimes::of(
                     $step, $planned->history, $plan->clock,

@@ -9,6 +9,7 @@ use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\StepClock;
+use App\Models\StepState;
 use App\Models\Worker;
 use App\Models\Workshop;
 use HonestGrain\Abrasive\AbrasiveTable;
@@ -28,6 +29,9 @@ final readonly class BenchBoard
 
     private const WAITING = 12;
 
+    /** So many of what no longer fits today are named. */
+    public const PUT_OFF = 4;
+
     /** A list to choose from has so many names. */
     private const NAMED = 80;
 
@@ -35,6 +39,7 @@ final readonly class BenchBoard
      * @param  Collection<int, PlannedStep>  $ready  for hands, in the plan's order
      * @param  Collection<int, PlannedStep>  $waiting
      * @param  list<Must>  $musts
+     * @param  Collection<int, PlannedStep>  $putOff  the next of pieces that had a step today and have none any more
      * @param  Collection<int, PlannedStep>  $together  the same as the step for now, on other pieces, that could be
      *     done with it
      * @param  Collection<int, LogEntry>  $lately
@@ -49,6 +54,7 @@ final readonly class BenchBoard
         public Collection $waiting,
         public int $waitingCount,
         public array $musts,
+        public Collection $putOff,
         public Collection $together,
         public ?StepClock $clock,
         public int $readyCount,
@@ -84,6 +90,7 @@ final readonly class BenchBoard
             $waits->take(self::WAITING),
             $waits->count(),
             Musts::of($workshop, $worker),
+            self::putOff($workshop, $worker),
             $now === null ? new Collection : $own->whole($own->togetherWith($now)->take(self::AFTER)),
             $now === null ? null : StepClock::of($now),
             $count,
@@ -94,6 +101,28 @@ final readonly class BenchBoard
             $worker,
             $now === null || $worker !== null ? '' : $workshop->whoDoes($now),
         );
+    }
+
+    /** @return Collection<int, PlannedStep> the next steps of pieces that had one today and have none any more */
+    private static function putOff(Workshop $workshop, ?Worker $worker): Collection
+    {
+        $today = now($workshop->time_zone);
+        $pieces = [];
+        foreach ($workshop->plan_summary->putOff ?? [] as $one) {
+            if ($one->was >= $today->copy()->startOfDay()->getTimestamp()) {
+                $pieces[$one->pieceId] = $one->pieceId;
+            }
+        }
+        $steps = $pieces === [] ? new Collection : $workshop->plannedSteps()->with('piece:id,workshop_id,name')
+            ->whereIn('piece_id', $pieces)->where('state', StepState::Open)->where('minutes', '>', 0)
+            ->whereNotNull('start_at')->of($worker)->orderBy('start_at')->orderBy('id')
+            ->get(['id', 'workshop_id', 'piece_id', 'step', 'title', 'start_at', 'given_up_at']);
+
+        return $steps->groupBy('piece_id')->filter(
+            fn (Collection $open): bool => $open->first()?->start_at?->gt($today->copy()->endOfDay()) === true
+                // Where a window is missed, that is told among what is late.
+                && $open->first()->given_up_at === null,
+        )->map(fn (Collection $open): PlannedStep => $open->firstOrFail())->values();
     }
 
     /** @return Collection<int, LogEntry> */

@@ -269,6 +269,26 @@
                     <p class="text-[1.1rem]">Nothing has to be done today.</p>
                 @endforelse
             </div>
+            @if ($board->putOff->isNotEmpty())
+                <h2 class="faint mt-6 font-sans text-base font-normal">No longer today</h2>
+                <div id="put-off">
+                    @foreach ($board->putOff->take($board::PUT_OFF) as $later)
+                        <p class="text-[1.1rem]">
+                            <a class="text-ink" href="{{ route('pieces.route', $later->piece_id) }}"
+                                ><b>{{ $later->piece->name }}</b></a
+                            >: {{ $show->said($later->title) }}, now
+                            <b class="whitespace-nowrap">{{ $show->dayTime($later->start_at) }}</b>
+                        </p>
+                    @endforeach
+                </div>
+                @if ($board->putOff->count() > $board::PUT_OFF)
+                    <p class="small mt-1">
+                        <a href="{{ route('weeks') }}"
+                            >and {{ $board->putOff->count() - $board::PUT_OFF }} more on Weeks</a
+                        >
+                    </p>
+                @endif
+            @endif
             @if ($board->held->isNotEmpty())
                 <h2 class="faint mt-6 font-sans text-base font-normal">Held back</h2>
                 @foreach ($board->held as $held)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Kept\PutOff;
 use App\Models\Piece;
 use App\Models\StepState;
 use App\Planning\Planner;
@@ -78,6 +79,67 @@ final class SteadyShopTest extends FeatureTestCase
             self::assertGreaterThanOrEqual($before[$id], $start);
             self::assertLessThanOrEqual($before[$id]->copy()->addMinutes(3), $start, 'no later than it must');
         }
+    }
+
+    public function test_a_piece_that_has_no_step_today_any_more_is_told_until_it_has_or_the_day_is_over(): void
+    {
+        $bowls = [$this->bowl(['name' => 'Ebb bowl']), $this->bowl(['name' => 'Kelp bowl'])];
+        $plan = fn () => app(Planner::class)->plan($this->shop->refresh());
+        $told = function (): array {
+            $this->wren->unsetRelation('workshop');
+            $page = (string) $this->get('/bench')->assertOk()->content();
+            preg_match('~<div id="put-off">(.*?)</div>~s', $page, $found);
+
+            return explode(' | ', trim((string) preg_replace('~\s+~', ' ', strip_tags(str_replace(
+                '</p>', ' | ', $found[1] ?? '',
+            ))), ' |'));
+        };
+        self::assertSame([''], $told());
+        Carbon::setTestNow(now()->setTime(16, 45));
+        $plan();
+        self::assertCount(1, $told(), 'the other one can still be mounted');
+        $mounts = array_filter(
+            $this->shop->refresh()->plan_summary->putOff ?? [], fn (PutOff $one): bool => $one->step === 'body/mount',
+        );
+        self::assertCount(1, $mounts);
+        Carbon::setTestNow(now()->setTime(16, 55));
+        $plan();
+        $sand = fn (Piece $bowl): string => "$bowl->name: Mount by the tenon, now "
+            .$this->step($bowl, 'body/mount')->start_at?->format('D j M H:i');
+        $both = $told();
+        self::assertEqualsCanonicalizing(array_map($sand, $bowls), $both, 'each by its first step');
+        self::assertStringContainsString('08:', $both[0]);
+        $this->get('/bench')->assertSeeInOrder(['Today, or something is late', 'No longer today', 'Waiting']);
+        $plan();
+        self::assertSame($both, $told(), 'still, in the next plan of the same day');
+
+        $this->post(route('steps.done', $this->step($bowls[0], 'body/mount')));
+        $plan();
+        self::assertStringContainsString('Ebb bowl: Sand the', implode(' ', $told()), 'by what is next in it');
+        self::assertContains($sand($bowls[1]), $told());
+        $this->work($bowls[0], 'body.inside/sand', 'body.rim/sand', 'body.outside/sand', 'body/wipe-clean', 'l1');
+        $plan();
+        self::assertSame([$sand($bowls[1])], $told(), 'its wipe is missed, and told as that');
+        $this->work($bowls[0], 'l1/wipe-off');
+        $plan();
+        self::assertSame([$sand($bowls[1])], $told(), 'what is next in it never was for today');
+        $long = fn (string $until): array => ['hours' => array_fill_keys(
+            ['mon', 'tue', 'wed', 'thu', 'fri'], "08:00-12:00, 13:00-$until",
+        )];
+        $this->put('/shop', self::shop($long('23:00')))->assertSessionHasNoErrors();
+        $plan();
+        self::assertSame([''], $told(), 'it fits again');
+        $this->put('/shop', self::shop($long('17:00')))->assertSessionHasNoErrors();
+        $plan();
+        self::assertSame([$sand($bowls[1])], $told());
+        $this->bowl(['name' => 'Tern bowl']);
+        $this->put('/shop', self::shop(['closed' => '2026-12-02'] + $long('17:00')))->assertSessionHasNoErrors();
+        $plan();
+        self::assertSame([$sand($bowls[1])], $told(), 'what was for tomorrow is not told');
+        Carbon::setTestNow(now()->addDay()->setTime(8, 0));
+        self::assertSame([''], $told(), 'another day, before it is planned anew');
+        $plan();
+        self::assertSame([], $this->shop->refresh()->plan_summary->putOff);
     }
 
     /**

@@ -19,6 +19,7 @@ final readonly class PlanSummary implements Kept
      * @param  list<DateMove>  $moved  pieces whose date the last change that moved any has moved
      * @param  CarbonImmutable|null  $movedAt  when that was
      * @param  bool  $isProved  whether no plan can be better
+     * @param  list<PutOff>  $putOff  what was planned for this day before and no longer is
      * @param  float|null  $gap  by which share it may be worse than the best there is; null where nobody knows
      * @param  Lived|null  $lived  where it was looked for at length, and says how long steps may be left
      */
@@ -34,6 +35,7 @@ final readonly class PlanSummary implements Kept
         public ?Lived $lived = null,
         public bool $isProved = false,
         public ?float $gap = null,
+        public array $putOff = [],
     ) {
     }
 
@@ -86,6 +88,9 @@ final readonly class PlanSummary implements Kept
             ),
             $time('moved_at'), isset($kept['lived']) ? Lived::read((array) $kept['lived']) : null,
             (bool) ($kept['proved'] ?? false), isset($kept['gap']) ? (float) $kept['gap'] : null,
+            array_values(
+                array_map(fn (mixed $one): PutOff => PutOff::read((array) $one), $kept['put_off'] ?? []),
+            ),
         );
     }
 
@@ -99,6 +104,7 @@ final readonly class PlanSummary implements Kept
             'moved' => array_map(fn (DateMove $one): array => $one->toArray(), $this->moved),
             'moved_at' => $this->movedAt?->toIso8601ZuluString(), 'lived' => $this->lived?->toArray(),
             'proved' => $this->isProved, 'gap' => $this->gap,
+            'put_off' => array_map(fn (PutOff $one): array => $one->toArray(), $this->putOff),
         ];
     }
 }
