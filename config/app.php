@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'name' => 'Honest Grain',
     // Said at the foot of every page; what is new in it stands in resources/views/help/news.blade.php.
-    'version' => '0.29',
+    'version' => '0.30',
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8000'),

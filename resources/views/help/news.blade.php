@@ -3,6 +3,13 @@
         <h1>What is new</h1>
         <p class="faint mt-1">You work with version {{ config('app.version') }}.</p>
         <section class="mt-5">
+            <h2>Version 0.30 <span class="faint small">2 December 2026</span></h2>
+            <ul class="help-list">
+                <li>A piece is mounted right before it is worked on, and all of one mount is done together.</li>
+                <li>The Bench names pieces that were planned for today and no longer are.</li>
+            </ul>
+        </section>
+        <section class="mt-5">
             <h2>Version 0.29 <span class="faint small">2 December 2026</span></h2>
             <ul class="help-list">
                 <li>When you are behind the plan, it goes on in the same order, only later.</li>
