@@ -84,6 +84,18 @@ enum Mount: string
         return $this === self::Tenon || $this === self::Recess;
     }
 
+    /**
+     * Whether it comes off the spindle with what holds it and goes back as it ran; what is pressed against a block,
+     * sucked to one or stands between centres has to be found true again.
+     */
+    public function comesOffWhole(): bool
+    {
+        return match ($this) {
+            self::Tenon, self::Recess, self::WideJaws, self::Screw, self::Faceplate, self::GlueBlock => true,
+            default => false,
+        };
+    }
+
     /** The fastest that its rim may move by this hold; null where the hold says nothing of it. */
     public function rimSpeed(SpeedFigures $figures, float $diameterMm, bool $isTrue): ?Speed
     {

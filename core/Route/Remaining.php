@@ -36,7 +36,7 @@ final readonly class Remaining
         $tasks = $mounted = [];
         foreach ($route->steps as $step) {
             if ($step->setup->mountedUntil !== null && isset($behind->doneAt[$step->id])) {
-                $mounted[$step->setup->mountedUntil] = true;
+                $mounted[$step->setup->mountedUntil] = self::held($step);
             }
         }
         $undated = $route->waitsForWood() ? $self->afterDrying($behind) : [];
@@ -64,7 +64,7 @@ final readonly class Remaining
                 id: $step->id, minutes: $step->timing->minutes,
                 takes: new Claims(
                     $step->setup->needs, keeps: self::keeps($step, $behind),
-                    heldNow: isset($mounted[$step->id]) ? [Shop::MOUNTS => 1] : [], can: Skill::of($step)?->value,
+                    heldNow: array_fill_keys($mounted[$step->id] ?? [], 1), can: Skill::of($step)?->value,
                 ),
                 after: $after, grouping: new Grouping(
                     $step->batch(), $step->timing->minutes > $splitAboveMinutes,
@@ -86,9 +86,17 @@ final readonly class Remaining
         $next = $step->setup->mountedUntil;
 
         return [
-            ...$next === null || $behind->has($next) ? [] : [Hold::until($next, Shop::MOUNTS)],
+            ...$next === null || $behind->has($next) ? [] : array_map(
+                fn (string $resource): Hold => Hold::until($next, $resource), self::held($step),
+            ),
             ...$step->timing->dustFree === null ? [] : [Hold::for($step->timing->dustFree, Shop::AIR)],
         ];
+    }
+
+    /** @return list<string> what a mounted part has: a chuck body, and the lathe itself where it stays in none */
+    private static function held(Step $step): array
+    {
+        return $step->setup->mount?->comesOffWhole() === false ? [Shop::MOUNTS, Shop::LATHE] : [Shop::MOUNTS];
     }
 
     /**

@@ -10,7 +10,7 @@ final class Shop
     /** The maker. */
     public const TURNER = 'turner';
 
-    /** The lathe while it is worked on. */
+    /** The lathe while it is worked on, or while a part stands on it that comes off it with no chuck body. */
     public const LATHE = 'lathe';
 
     /** A place for a mounted part: the lathe, or a spare chuck body that it stays in beside it. */

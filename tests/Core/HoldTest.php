@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use HonestGrain\Holding\Mount;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
@@ -15,6 +16,7 @@ use HonestGrain\Schedule\Bounds;
 use HonestGrain\Schedule\Claims;
 use HonestGrain\Schedule\Exception\Unplaceable;
 use HonestGrain\Schedule\Hold;
+use HonestGrain\Schedule\Internal\Bottlenecks;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\Problem;
@@ -83,6 +85,62 @@ final class HoldTest extends TestCase
         self::assertSame(Shop::ALL_AIR, $all['body.inside/sand']->takes->needs[Shop::AIR]);
         $begun = $left(['body/mount' => 1_796_000_000]);
         self::assertSame([Shop::MOUNTS => 1], $begun['body.inside/sand']->takes->heldNow, 'it sits there already');
+    }
+
+    public function test_what_stays_in_no_chuck_body_keeps_the_lathe_itself(): void
+    {
+        $route = Benchwork::route(Benchwork::piece([Benchwork::bowl([
+            'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::VARNISH)],
+        ])]));
+        $whole = array_filter(Mount::cases(), fn (Mount $mount): bool => $mount->comesOffWhole());
+        self::assertEqualsCanonicalizing(
+            ['tenon', 'recess', 'wide-jaws', 'screw', 'faceplate', 'glue-block'], array_column($whole, 'value'),
+        );
+        $mounts = array_column($route->steps, null, 'id');
+        self::assertSame(Mount::Tenon, $mounts['body/mount']->setup->mount);
+        self::assertSame(Mount::Jam, $mounts['body/reverse']->setup->mount);
+        $left = fn (array $done): array => array_column(
+            Remaining::of(new Promised('1', 'Bowl'), $route, new Behind($done), null, 100)->tasks, null, 'id',
+        );
+        $turned = array_column($left([])['body/reverse']->takes->keeps, 'until', 'resource');
+        self::assertSame([Shop::MOUNTS => 'body/part-off', Shop::LATHE => 'body/part-off'], $turned);
+        $begun = $left(array_fill_keys(array_keys(array_slice(
+            $mounts, 0, 1 + (int) array_search('body/reverse', array_keys($mounts), true),
+        )), 1_796_000_000));
+        self::assertSame([Shop::MOUNTS => 1, Shop::LATHE => 1], $begun['body/part-off']->takes->heldNow);
+
+        $on = [Shop::LATHE => 1, Shop::MOUNTS => 1];
+        $pressed = self::job('a', [
+            self::keeping(self::task('mount', 10, $on), [
+                Hold::until('sand', Shop::MOUNTS), Hold::until('sand', Shop::LATHE),
+            ]), self::task('sand', 20, $on, ['mount'], 2.0),
+        ]);
+        $between = function (Job $job): array {
+            $times = self::planned([$job, self::turned('other')], 1);
+
+            return array_keys(array_filter($times, fn (array $other): bool => $other[0] >= $times['a mount'][1]
+                && $other[1] <= $times['a sand'][0]));
+        };
+        self::assertNotSame([], $between(self::turned('a')), 'the other one is in a chuck of its own');
+        self::assertSame([], $between($pressed));
+    }
+
+    public function test_the_lathe_is_looked_after_where_it_may_be_short_besides_the_chucks(): void
+    {
+        $on = [Shop::LATHE => 1, Shop::MOUNTS => 1];
+        $job = fn (string ...$held): Job => self::job('a', [
+            self::keeping(self::task('mount', 10, $on), array_map(
+                fn (string $resource): Hold => Hold::until('sand', $resource), $held,
+            )), self::task('sand', 20, $on, ['mount'], 2.0),
+        ]);
+        $isLookedAfter = fn (Job $job, int $spare): bool => in_array(Shop::LATHE, Bottlenecks::of(
+            Problem::of(self::monday(), self::hours(), Shop::resources($spare), [$job]),
+        )[0], true);
+        self::assertFalse($isLookedAfter($job(Shop::MOUNTS, Shop::LATHE), 0), 'whoever has it has the only chuck');
+        self::assertTrue($isLookedAfter($job(Shop::MOUNTS, Shop::LATHE), 1));
+        self::assertTrue($isLookedAfter($job(Shop::LATHE), 0));
+        $begun = self::job('a', [self::keeping(self::task('sand', 20, $on), [], [Shop::LATHE => 1])]);
+        self::assertTrue($isLookedAfter($begun, 0));
     }
 
     public function test_what_is_mounted_already_has_the_lathe_until_its_next_step(): void
@@ -169,11 +227,8 @@ final class HoldTest extends TestCase
      */
     private static function planned(array $jobs, int $spareChucks): array
     {
-        $hours = WorkingHours::read(Document::of(['hours' => array_fill_keys(
-            WorkingHours::DAYS, [['08:00', '18:00']],
-        )]));
         $plan = (new TaskSearch(20_000))->plan(Problem::of(
-            self::monday(), $hours, Shop::resources($spareChucks), $jobs,
+            self::monday(), self::hours(), Shop::resources($spareChucks), $jobs,
         ));
         $times = [];
         foreach ($plan->tasks as $placed) {
@@ -181,6 +236,13 @@ final class HoldTest extends TestCase
         }
 
         return $times;
+    }
+
+    private static function hours(): WorkingHours
+    {
+        return WorkingHours::read(Document::of(['hours' => array_fill_keys(
+            WorkingHours::DAYS, [['08:00', '18:00']],
+        )]));
     }
 
     private static function monday(): int

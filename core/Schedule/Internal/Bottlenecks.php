@@ -18,7 +18,7 @@ final class Bottlenecks
     /** @return array{list<string>, array<string, true>} their names, and those that are held over a wait */
     public static function of(Problem $problem): array
     {
-        $users = $held = [];
+        $users = $holders = $held = [];
         foreach ($problem->jobs as $job) {
             foreach ($job->tasks as $task) {
                 foreach ($task->takes->needs as $name => $quantity) {
@@ -26,15 +26,17 @@ final class Bottlenecks
                 }
                 foreach (self::heldBy($task) as $name) {
                     $held[$name] = true;
+                    $holders[$name][] = $task;
                 }
             }
         }
         // Nobody waits for the shorter one alone where each of its users waits for the other anyway.
         $names = array_map(strval(...), array_keys($users + $held));
         $kept = $names;
-        foreach (array_diff($names, array_map(strval(...), array_keys($held))) as $name) {
+        foreach ($names as $name) {
             foreach (array_diff($kept, [$name]) as $other) {
-                if (self::takesWhole($users[$name], $other, $problem->resources[$other])) {
+                if (self::takesWhole($users[$name] ?? [], $other, $problem->resources[$other])
+                    && self::holdsWhole($holders[$name] ?? [], $name, $other, $problem->resources[$other])) {
                     $kept = array_diff($kept, [$name]);
 
                     break;
@@ -54,6 +56,28 @@ final class Bottlenecks
         }
 
         return array_map(strval(...), $held);
+    }
+
+    /**
+     * Whether all that holds something holds the whole of something else for as long.
+     *
+     * @param  list<Task>  $holders
+     */
+    private static function holdsWhole(array $holders, string $name, string $other, int $capacity): bool
+    {
+        foreach ($holders as $task) {
+            $both = [$task->takes->holds, $task->takes->heldNow];
+            foreach ($task->takes->keeps as $hold) {
+                $both[serialize([$hold->until, $hold->for])][$hold->resource] = $hold->quantity;
+            }
+            foreach ($both as $held) {
+                if (isset($held[$name]) && 2 * ($held[$other] ?? 0) <= $capacity) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     /** @param  list<Task>  $users */

@@ -6,6 +6,7 @@
             <h2>Version 0.30 <span class="faint small">2 December 2026</span></h2>
             <ul class="help-list">
                 <li>A piece is mounted right before it is worked on, and all of one mount is done together.</li>
+                <li>What is pressed on a pad stays on the lathe until it is parted off, spare chuck or not.</li>
                 <li>The Bench names pieces that were planned for today and no longer are.</li>
             </ul>
         </section>
