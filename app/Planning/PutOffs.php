@@ -39,9 +39,10 @@ final class PutOffs
         if ($starts === null || $starts <= $this->dayEnds || $step->timing->minutes <= 0) {
             return;
         }
-        $was = ($stands['start_at'] ?? null) === null ? PHP_INT_MAX
-            : Carbon::parse((string) $stands['start_at'], 'UTC')->getTimestamp();
-        $one = $was <= $this->dayEnds ? new PutOff($piece, $step->id, $was) : $this->told[$piece][$step->id] ?? null;
+        // Thousands are looked at: times are read only of what was for today.
+        $was = (string) ($stands['start_at'] ?? '');
+        $one = $was === '' || $was > StepTimes::sql($this->dayEnds) ? $this->told[$piece][$step->id] ?? null
+            : new PutOff($piece, $step->id, Carbon::parse($was, 'UTC')->getTimestamp());
         if ($one !== null && $one->was >= $this->dayBegins) {
             $this->found[] = $one;
         }
