@@ -1,3 +1,4 @@
+import { axe, told } from './pages.js';
 import { draw, expect, moveClock, now, openDemo, register, test } from './shop.js';
 
 const MINUTE = 60_000;
@@ -75,7 +76,14 @@ test('the morning after, the musts of the new day stand first and are done', asy
     await expect(title).toContainText('coat 1');
     // Rags that heat themselves want one deliberate press first.
     const caution = page.locator('#bench-now').getByRole('button', { name: /I have seen to it/ });
-    if (await caution.count()) await caution.click();
+    await expect(caution).toBeVisible();
+    for (const theme of ['paper', 'dark']) {
+        await page.evaluate((theme) => (document.documentElement.dataset.theme = theme), theme);
+        const press = axe(page).include('#bench-now [data-press="caution"]').withRules(['color-contrast']);
+        expect(told(await press.analyze()), `it can be read, ${theme}`).toEqual([]);
+    }
+    await page.evaluate(() => (document.documentElement.dataset.theme = 'paper'));
+    await caution.click();
     await done();
     const wipe = page.locator('#clocks .clock-row', { hasText: 'Wipe every trace off' });
     await expect(wipe).toBeVisible();
