@@ -32,10 +32,10 @@ final readonly class PlanStore
     /** @return bool false where the shop has been changed since the plan was begun: nothing is written then */
     public function keep(ShopPlan $plan): bool
     {
-        $putOffs = new PutOffs($plan);
-        $writes = $this->differences($plan, $putOffs);
+        $putOffToday = new PutOffToday($plan);
+        $writes = $this->differences($plan, $putOffToday);
 
-        return DB::transaction(function () use ($plan, $writes, $putOffs): bool {
+        return DB::transaction(function () use ($plan, $writes, $putOffToday): bool {
             $workshop = $plan->state->workshop;
             $workshop->lock();
             if ((int) Workshop::query()->whereKey($workshop->id)->value('version') !== $plan->state->version) {
@@ -47,7 +47,7 @@ final readonly class PlanStore
             foreach ($plan->pieces as $planned) {
                 $this->piece($plan, $planned);
             }
-            $summary = $this->summary($plan, $moved, $putOffs->all());
+            $summary = $this->summary($plan, $moved, $putOffToday->all());
             Workshop::query()->whereKey($workshop->id)->update([
                 'planned_at' => now(), 'planned_version' => $plan->state->version,
                 'plan_summary' => json_encode($summary->toArray(), JSON_THROW_ON_ERROR),
@@ -140,7 +140,7 @@ final readonly class PlanStore
         return $takes === [] ? null : json_encode($takes, JSON_THROW_ON_ERROR);
     }
 
-    private function differences(ShopPlan $plan, PutOffs $putOffs): PlanWrites
+    private function differences(ShopPlan $plan, PutOffToday $putOffToday): PlanWrites
     {
         $stand = [];
         foreach (PlannedStep::query()->toBase()->whereIn('piece_id', array_keys($plan->pieces))
@@ -155,7 +155,7 @@ final readonly class PlanStore
             $isSame = $planned->piece->route_key === $planned->routeKey;
             $tasks = ShopPlan::tasks($planned);
             foreach ($plan->inTime($planned) as $position => $step) {
-                $putOffs->look($id, $step, $stand[$id][$step->id] ?? null);
+                $putOffToday->look($id, $step, $stand[$id][$step->id] ?? null);
                 $placed = $plan->placed($id, $step->id);
                 $times = StepTimes::of(
                     $step, $planned->history, $plan->clock,

@@ -9,7 +9,7 @@ use HonestGrain\Route\Step;
 use Illuminate\Support\Carbon;
 
 /** Finds what a new plan has on a later day that an earlier one of this day had on it. */
-final class PutOffs
+final class PutOffToday
 {
     /** @var list<PutOff> */
     private array $found = [];

@@ -29,7 +29,7 @@ final readonly class BenchBoard
 
     private const WAITING = 12;
 
-    /** So many of what no longer fits today are named. */
+    /** So many of what is no longer for today are named. */
     public const PUT_OFF = 4;
 
     /** A list to choose from has so many names. */

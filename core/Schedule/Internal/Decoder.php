@@ -637,7 +637,7 @@ final class Decoder
      * @param  array<int, int>  $starts  task => second (UTC)
      * @return bool whether they can stand there; else all stands as it did
      */
-    public function moved(array $starts): bool
+    public function move(array $starts): bool
     {
         $was = $held = $waiting = [];
         foreach ($starts as $t => $_) {

@@ -92,7 +92,7 @@ final class Gathering
     /** @param  non-empty-array<int, int>  $starts  task => second (UTC) */
     private function move(array $starts): void
     {
-        if ($this->decoder->moved($starts)) {
+        if ($this->decoder->move($starts)) {
             foreach ($starts as $t => $start) {
                 $this->days[intdiv($start, self::DAY_SECONDS)][$t] = $t;
             }
