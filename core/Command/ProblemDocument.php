@@ -215,7 +215,7 @@ final class ProblemDocument
                 $lag->numberOr('min_hours', 0.0, 0, Wait::MAX_HOURS),
                 $lag->numberOr('max_hours', null, 0, Wait::MAX_HOURS),
                 field: $lag->path,
-            ));
+            ), $lag->flag('soon', false));
         }
         $second = fn (string $key): ?int => $task->has($key) ? $task->time($key)->getTimestamp() : null;
 

@@ -50,7 +50,7 @@ final readonly class Remaining
             foreach ($self->lags($step, $behind->skipped) as $lag) {
                 $done = $behind->doneAt[$lag->task] ?? null;
                 if ($done === null) {
-                    $after[] = $lag;
+                    $after[] = new Lag($lag->task, $lag->wait, $self->isSoon($lag->task, $step));
 
                     continue;
                 }
@@ -91,6 +91,14 @@ final readonly class Remaining
             ),
             ...$step->timing->dustFree === null ? [] : [Hold::for($step->timing->dustFree, Shop::AIR)],
         ];
+    }
+
+    /** Whether one step leaves no dust for the other, which lies again before long. */
+    private function isSoon(string $cleaned, Step $step): bool
+    {
+        $kinds = [StepKind::DustOff, StepKind::Denib];
+
+        return $step->kind === StepKind::Coat && in_array($this->steps[$cleaned]->kind, $kinds, true);
     }
 
     /** @return list<string> what a mounted part has: a chuck body, and the lathe itself where it stays in none */

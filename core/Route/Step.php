@@ -62,7 +62,8 @@ final readonly class Step
     {
         return match ($this->kind) {
             StepKind::Coat => $this->work->supplies->product,
-            StepKind::Cure, StepKind::Ready, StepKind::Dry => null,
+            // Dusted off together is dusty again before the last of them is coated.
+            StepKind::DustOff, StepKind::Cure, StepKind::Ready, StepKind::Dry => null,
             default => $this->kind->value,
         };
     }

@@ -215,7 +215,7 @@ return [
             'pieces[].tasks' => 'at most 200, and 10000 in all: {"id", "minutes", "needs", "after", "holds", '
                 .'"batch", "splittable", "not_before", "not_after"}',
             'pieces[].tasks[].after' => '{"task", "min_hours", "max_hours" or null}, from the end of that task '
-                .'to the start of this one',
+                .'to the start of this one; "soon": true where what that one does does not last',
             'seed' => 'a whole number (1)',
             'budget_ms' => 'time to search, ms (1000), at most 60000; the first answer takes as long as it takes',
         ],

@@ -138,6 +138,54 @@ final class GatheringTest extends TestCase
         self::assertSame(['m0' => '08:03', 'm1' => '08:43', 'b0' => '08:13'], $behind);
     }
 
+    public function test_what_is_dusted_off_is_coated_right_behind_it_and_the_others_go_before(): void
+    {
+        $pieces = [self::dusted('d', [10, 60]), self::desk('b', [30]), self::desk('c', [20])];
+        $at = self::gathered($pieces, [0, 1, 2, 0]);
+        self::assertSame(['d0' => '08:50', 'd1' => '09:00', 'b0' => '08:00', 'c0' => '08:30'], $at);
+        $pieces[0] = self::desk('d', [10, 60]);
+        $at = self::gathered($pieces, [0, 1, 2, 0]);
+        self::assertSame(['d0' => '08:00', 'd1' => '09:00', 'b0' => '08:10', 'c0' => '08:40'], $at, 'it may wait');
+    }
+
+    public function test_no_mount_waits_for_what_is_dusted_off(): void
+    {
+        // It is dusted off where it is mounted: the sooner that is over, the sooner another one can be.
+        $last = self::mounted('m', [10, 5, 60]);
+        $last['tasks'][1]['holds'] = [];
+        unset($last['tasks'][2]['needs']['mounts']);
+        $last['tasks'][2]['after'][0]['soon'] = true;
+        foreach ([30, 200] as $minutes) {
+            $at = self::gathered([$last, self::desk('b', [$minutes])], [0, 0, 1, 0], notBefore: ['m2' => '13:00']);
+            self::assertSame(['m0' => '08:00', 'm1' => '08:10'], array_slice($at, 0, 2));
+        }
+        // What is mounted goes to what it is mounted for, though something else was dusted off for it.
+        $pieces = [self::mounted('m', [10, 60]), self::dusted('d', [10, 30])];
+        $at = self::gathered($pieces, [0, 1, 0, 1]);
+        self::assertSame(['m0' => '08:00', 'm1' => '08:10', 'd0' => '09:10', 'd1' => '09:20'], $at);
+        // And what would be mounted sooner for it, and be there longer, is not.
+        $at = self::gathered([self::mounted('m', [10, 60]), self::dusted('d', [10, 30])], [1, 0, 1, 0], notBefore: [
+            'd1' => '08:20', 'm1' => '08:50',
+        ]);
+        self::assertSame(['m0' => '08:10', 'm1' => '08:50', 'd0' => '08:00', 'd1' => '08:20'], $at);
+    }
+
+    public function test_one_that_would_change_batches_more_often_does_not_keep_another_from_it(): void
+    {
+        $batched = function (array $piece, string $batch): array {
+            $piece['tasks'][0]['batch'] = $batch;
+
+            return $piece;
+        };
+        $pieces = [
+            $batched(self::dusted('d', [10, 60]), 'red'), $batched(self::desk('c', [20]), 'red'),
+            $batched(self::desk('b', [30]), 'blue'), self::dusted('e', [10, 60]), self::desk('f', [15]),
+        ];
+        // Red, red, blue: behind the blue one red would come anew.
+        $at = self::gathered($pieces, [0, 1, 2, 0, 3, 4, 3]);
+        self::assertSame(['d0' => '08:00', 'e0' => '10:15'], array_intersect_key($at, ['d0' => 0, 'e0' => 0]));
+    }
+
     public function test_changes_of_batch_are_not_made_more(): void
     {
         $desk = fn (string $id, string $batch): array => ['id' => $id, 'tasks' => [
@@ -352,6 +400,22 @@ final class GatheringTest extends TestCase
         foreach (array_keys($piece['tasks']) as $n) {
             $piece['tasks'][$n]['needs']['mounts'] = 1;
             $piece['tasks'][$n]['holds'] = isset($minutes[$n + 1]) ? ['mounts' => 1] : [];
+        }
+
+        return $piece;
+    }
+
+    /**
+     * What each task makes clean for the next does not stay so.
+     *
+     * @param  list<int>  $minutes
+     * @return array<string, mixed>
+     */
+    private static function dusted(string $id, array $minutes): array
+    {
+        $piece = self::desk($id, $minutes);
+        foreach (array_keys(array_slice($minutes, 1)) as $n) {
+            $piece['tasks'][$n + 1]['after'][0]['soon'] = true;
         }
 
         return $piece;

@@ -87,6 +87,32 @@ final class HoldTest extends TestCase
         self::assertSame([Shop::MOUNTS => 1], $begun['body.inside/sand']->takes->heldNow, 'it sits there already');
     }
 
+    public function test_a_coat_follows_soon_on_what_leaves_no_dust_for_it(): void
+    {
+        $coats = Benchwork::coats('c1', Benchwork::ALL, Benchwork::VARNISH, Benchwork::VARNISH);
+        $coats['layers'][1]['denib'] = 'pad';
+        $tasks = fn (array $bowl): array => Remaining::of(
+            new Promised('1', 'Bowl'), Benchwork::route(Benchwork::piece([Benchwork::bowl($bowl)])), new Behind([]),
+            null, 100,
+        )->tasks;
+        $soon = function (array $tasks): array {
+            $found = [];
+            foreach ($tasks as $task) {
+                $lags = array_filter($task->after, fn (Lag $lag): bool => $lag->isSoon);
+                array_push($found, ...array_map(fn (Lag $lag): array => [$lag->task, $task->id], $lags));
+            }
+
+            return $found;
+        };
+        $coated = $tasks(['coats' => [$coats]]);
+        self::assertSame([['body/wipe-clean', 'c1-1'], ['c1-2/denib', 'c1-2']], $soon($coated));
+        self::assertSame([], $soon($tasks([])), 'what stays bare may be dusted off at any time');
+        $batches = array_column(array_column($coated, 'grouping', 'id'), 'batch');
+        $batches = array_combine(array_column($coated, 'id'), $batches);
+        self::assertNull($batches['body/wipe-clean'], 'dusted off together is dusty again');
+        self::assertSame('de-nib', $batches['c1-2/denib']);
+    }
+
     public function test_what_stays_in_no_chuck_body_keeps_the_lathe_itself(): void
     {
         $route = Benchwork::route(Benchwork::piece([Benchwork::bowl([

@@ -67,6 +67,9 @@ final class Workload
      */
     public array $heldFor = [];
 
+    /** @var array<int, list<int>> task => those before it that it had better come right behind */
+    public array $soonAfter = [];
+
     /** @var list<list<array{int, int, int}>> task => resource, quantity, wait: what it holds after its end */
     public array $holdsAfter = [];
 
@@ -390,9 +393,12 @@ final class Workload
             }
             $this->batch[] = $task->grouping->batch === null ? -1
                 : $this->batches[$task->grouping->batch] ??= count($this->batches);
-            $before = [];
+            $before = $this->soonAfter[$t] = [];
             foreach ($task->after as $lag) {
                 $before[] = [$number[$lag->task], ...$this->wait($lag->wait)];
+                if ($lag->isSoon) {
+                    $this->soonAfter[$t][] = $number[$lag->task];
+                }
             }
             if ($job->sequential && $i > 0 && ! in_array($t - 1, array_column($before, 0), true)) {
                 $before[] = [$t - 1, 0, -1, -1];
