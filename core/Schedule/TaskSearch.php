@@ -123,7 +123,10 @@ final readonly class TaskSearch implements Scheduler
         $calm = $this->steady($free, $problem->size(), $all, $behind);
         $this->refuseClashes($calm->clashes());
         $isGlance = $looks !== null && $looks <= self::GLANCE;
-        $calm->asItStood($isGlance ? null : $problem->start + self::NEAR_SECONDS);
+        $calm->asItStood(
+            $isGlance ? null : $problem->start + self::NEAR_SECONDS,
+            $behind === [] ? null : $behind[count($behind) - 1]->start,
+        );
 
         return $calm;
     }

@@ -100,15 +100,21 @@ final class Search
      * room, so that none is ready later for it.
      *
      * @param  int|null  $from  second (UTC); null: none is
+     * @param  int|null  $behind  second (UTC) up to which a missed start has made it late; null: none was missed
      */
-    public function asItStood(?int $from): void
+    public function asItStood(?int $from, ?int $behind = null): void
     {
+        $isFull = count($this->work->tasks) > self::MANY;
         // In its own order, task by task: what stood between two of one mount stays there.
         $this->decoder->inRuns = false;
         $this->decoder->giveUp($this->alone->usual());
-        $this->decoder->run((new Precedence($this->work))->kept($this->listOf($this->problem->standing->last)));
+        $list = (new Precedence($this->work))->kept($this->listOf($this->problem->standing->last));
+        $this->decoder->run($list);
+        if ($behind !== null && ! $isFull) {
+            (new DryFirst($this->work, $this->decoder, $this->upTo($behind)))->run($list);
+        }
         $this->decoder->letGo();
-        if ($from !== null && count($this->work->tasks) <= self::MANY) {
+        if ($from !== null && ! $isFull) {
             $this->takeUpSooner($from);
         }
         $list = $this->decoder->start;
@@ -118,6 +124,25 @@ final class Search
             array_map(fn (int $t): int => $this->work->pieceOf[$t], array_keys($list)), $this->alone->usual(),
             inRuns: false,
         );
+    }
+
+    /** @return list<int> tasks the plan before had up to a second (UTC), but those that go by the order of pieces */
+    private function upTo(int $second): array
+    {
+        $last = [];
+        foreach ($this->problem->standing->last as $pin) {
+            $last[$pin->piece][$pin->task] = $pin->start;
+        }
+        $last = array_diff_key($last, $this->problem->ordered());
+        $found = [];
+        foreach ($this->work->tasks as $t => $task) {
+            $piece = $this->problem->jobs[$this->work->pieceOf[$t]]->id;
+            if (($last[$piece][$task->id] ?? Workload::NEVER) <= $second) {
+                $found[] = $t;
+            }
+        }
+
+        return $found;
     }
 
     private function takeUpSooner(int $from): void
