@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Schedule;
 
+use HonestGrain\Reading\Copy;
+
 /** What each piece may expect of a plan: when it is ready, when it was to be, and how likely it is in time. */
 final readonly class Outlook
 {
@@ -16,6 +18,8 @@ final readonly class Outlook
      * @param  array<string, int>  $before  piece => second (UTC) by the plan before, where all of it stood in that
      * @param  array<string, float>  $chances  piece => 0 to 1, where that was asked for
      * @param  array<string, list<ChainLink>>  $chains  piece => what decides when it is done, where that was asked for
+     * @param  array<string, int>  $besides  piece that the plan before had not => second (UTC), with nothing of that
+     *     moved for it
      */
     public function __construct(
         public Bound $bound,
@@ -23,13 +27,20 @@ final readonly class Outlook
         public array $before,
         public array $chances,
         public array $chains = [],
+        private array $besides = [],
     ) {
     }
 
     /** @param  array<string, list<ChainLink>>  $chains */
     public function with(array $chains): self
     {
-        return new self($this->bound, $this->ends, $this->before, $this->chances, $chains);
+        return Copy::with($this, ['chains' => $chains]);
+    }
+
+    /** When a piece that is new would be done with nothing moved for it, second (UTC); null for one that is not. */
+    public function besides(string $piece): ?int
+    {
+        return $this->besides[$piece] ?? null;
     }
 
     /** How likely a piece is in time, 0 to 1; null where that was not asked. */

@@ -79,7 +79,7 @@ final readonly class TaskSearch implements Scheduler
         $calm = $problem->standing->last === [] ? null : $this->calm($problem, $free, $behind, $looks);
         if ($calm !== null && $looks !== null && $looks < self::LEAST_ROUNDS * $problem->size()) {
             // What a search would come to in so few looks is no better.
-            return $calm->plan((hrtime(true) - $began) / 1e6);
+            return $calm->plan((hrtime(true) - $began) / 1e6, $calm);
         }
         $search = null;
         if ($calm !== null) {
@@ -94,7 +94,7 @@ final readonly class TaskSearch implements Scheduler
             $search = $search === null || $free->cost()->isWorth($search->cost(), self::WORTH_MOVING) ? $free : $search;
         }
 
-        return $search->plan((hrtime(true) - $began) / 1e6);
+        return $search->plan((hrtime(true) - $began) / 1e6, $calm);
     }
 
     /**

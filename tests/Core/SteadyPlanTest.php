@@ -259,6 +259,30 @@ final class SteadyPlanTest extends TestCase
         }
     }
 
+    public function test_of_a_new_piece_it_is_said_when_it_is_done_with_nothing_moved_for_it(): void
+    {
+        $old = self::piece('old', 2, '2026-12-30T12:00:00Z');
+        $last = array_map(fn (int $t): array => [
+            'piece' => 'old', 'task' => "t$t", 'start' => '2026-12-0'.(3 + $t).'T08:00:00Z',
+        ], [0, 1]);
+        // What stands is in the way of a window that opens on the third day and closes soon.
+        $new = self::piece('new', 2, '2026-12-02T12:00:00Z');
+        $new['tasks'][1]['after'][0]['min_hours'] = 47.25;
+        foreach ([1, 6_000] as $looks) {
+            $plan = self::plan([$old, $new], ['last' => $last], $looks);
+            self::assertSame(
+                [null, '2026-12-03T09:30:00Z'], array_map(
+                    fn (string $piece): ?string => $plan->outlook->besides($piece) === null ? null
+                        : gmdate('Y-m-d\TH:i:s\Z', $plan->outlook->besides($piece)), ['old', 'new'],
+                ),
+            );
+            self::assertSame(
+                $looks === 1 ? '2026-12-03T08:45:00Z' : '2026-12-03T08:00:00Z', self::starts($plan)['new t1'],
+            );
+        }
+        self::assertNull(self::plan([$old, $new])->outlook->besides('new'), 'there was no plan');
+    }
+
     public function test_a_piece_that_goes_behind_another_takes_what_that_one_leaves(): void
     {
         $pieces = [

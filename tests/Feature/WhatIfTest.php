@@ -15,6 +15,11 @@ use App\Planning\WhatIf\FewerCoats;
 use App\Planning\WhatIf\MoveDue;
 use App\Planning\WhatIf\Remedies;
 use App\Planning\WhatIf\WhatIf;
+use HonestGrain\Reading\Copy;
+use HonestGrain\Schedule\Plan;
+use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Scheduler;
+use HonestGrain\Schedule\TaskSearch;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\ValidationException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -270,6 +275,29 @@ final class WhatIfTest extends FeatureTestCase
         self::assertSame(1, Piece::query()->count(), 'nothing is made');
         $this->get("/weeks/promise?like=$bowl->id")->assertOk()->assertSee('With nothing else moved');
         $this->get('/weeks/promise')->assertOk();
+    }
+
+    public function test_of_both_dates_of_a_promise_one_plan_knows(): void
+    {
+        $bowl = $this->bowl(['name' => 'Ebb bowl']);
+        $scheduler = new class implements Scheduler
+        {
+            public int $plans = 0;
+
+            public function plan(Problem $problem): Plan
+            {
+                $this->plans++;
+                $plan = (new TaskSearch)->plan($problem);
+                $besides = ['0' => (int) strtotime('2027-03-01T12:00:00Z')];
+
+                return Copy::with($plan, ['outlook' => Copy::with($plan->outlook, ['besides' => $besides])]);
+            }
+        };
+        $this->app->instance(Scheduler::class, $scheduler);
+        $promise = app(WhatIf::class)->promise($this->shop, $bowl);
+        self::assertSame(1, $scheduler->plans);
+        self::assertSame('2027-03-01 12:00', $promise->nothingMoved?->format('Y-m-d H:i'));
+        self::assertTrue($promise->nothingLate?->lt($promise->nothingMoved));
     }
 
     /** @param  list<string>  $written */

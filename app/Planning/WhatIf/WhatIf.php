@@ -11,7 +11,6 @@ use App\Models\Piece;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\Airs;
-use App\Planning\Haste;
 use App\Planning\History;
 use App\Planning\PieceEditor;
 use App\Planning\PlanMaker;
@@ -67,8 +66,6 @@ final readonly class WhatIf
             'document' => Document::decode($this->mapper->piece($own, $like->document)->another(null)->encoded()),
         ])->setRelation('blank', null);
         $stands = $state->pieces->map(fn (Piece $piece): array => [$piece->due_at, $piece->ready_at])->all();
-        $beside = $this->maker->make($state->with($new, History::none()), Haste::Glance);
-        $ready = $beside->readyAt($beside->pieces[self::NEW]);
         foreach ($state->pieces as $piece) {
             // An hour of its own is nothing against one of the others.
             $piece->weight *= self::OTHERS_FIRST;
@@ -76,13 +73,14 @@ final readonly class WhatIf
         $among = $this->maker->make($state->with($new, History::none()));
         $tried = self::tried($among, $stands, 0);
         $harmed = array_filter($tried->pieces, fn (TriedDate $one): bool => $one->id !== self::NEW && $one->isHarmed());
-        $at = fn (?int $second): ?Carbon => $second === null ? null : Carbon::createFromTimestamp($second);
         $sooner = $among->readyAt($among->pieces[self::NEW]);
+        $ready = $sooner === null ? null : $among->plan?->outlook->besides((string) self::NEW) ?? $sooner;
+        $at = fn (?int $second): ?Carbon => $second === null ? null : Carbon::createFromTimestamp($second);
         $isWorthIt = $harmed === [] && $sooner !== null && ($ready === null || $sooner < $ready);
 
         return new Promise(
             $at($ready), $at($isWorthIt ? $sooner : $ready), $isWorthIt ? $tried->moved(self::NEW) : [],
-            $ready === null ? $beside->pieces[self::NEW]->trouble ?? $beside->trouble : null,
+            $ready === null ? $among->pieces[self::NEW]->trouble ?? $among->trouble : null,
         );
     }
 

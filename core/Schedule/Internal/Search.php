@@ -27,6 +27,9 @@ final class Search
 
     private ?FoundList $found = null;
 
+    /** @var array<string, int> piece that the plan before had not => second (UTC) at which it ended beside that */
+    private array $besides = [];
+
     private readonly Problem $problem;
 
     /** @param  self|null  $free  the same where nothing stays but what must */
@@ -113,6 +116,12 @@ final class Search
         if ($behind !== null && ! $isFull) {
             (new DryFirst($this->work, $this->decoder, $this->upTo($behind)))->run($list);
         }
+        $known = array_flip(array_column($this->problem->standing->last, 'piece'));
+        foreach ($this->problem->jobs as $piece => $job) {
+            if (! isset($known[$job->id])) {
+                $this->besides[$job->id] = $this->decoder->lastEndOf($piece);
+            }
+        }
         $this->decoder->letGo();
         if ($from !== null && ! $isFull) {
             $this->takeUpSooner($from);
@@ -191,13 +200,14 @@ final class Search
         return $this->found ?? throw new \LogicException('It is run before it is asked.');
     }
 
-    public function plan(float $milliseconds): Plan
+    /** @param  self|null  $calm  what leaves the plan before as it stood */
+    public function plan(float $milliseconds, ?self $calm): Plan
     {
         $asked = $this->problem->standing->questions;
 
         $this->decoder->letGo();
         (new Gathering($this->work, $this->decoder))->run();
-        $outlook = $this->outlook($asked);
+        $outlook = $this->outlook($asked, $calm->besides ?? []);
 
         return (new PlanWriter($this->work, $this->waits))->plan($this->decoder, $milliseconds, $outlook);
     }
@@ -219,8 +229,12 @@ final class Search
         return $byId;
     }
 
-    /** What each piece may expect: its chance where that was asked for, and how its date has moved. */
-    private function outlook(Questions $asked): Outlook
+    /**
+     * What each piece may expect: its chance where that was asked for, and how its date has moved.
+     *
+     * @param  array<string, int>  $besides
+     */
+    private function outlook(Questions $asked, array $besides): Outlook
     {
         $ends = $last = $before = [];
         foreach ($this->problem->standing->last as $pin) {
@@ -236,7 +250,7 @@ final class Search
 
         return new Outlook(
             $this->bound(), $ends, $before,
-            $asked->futures > 0 ? $this->chances($asked->futures, $asked->spread) : [],
+            $asked->futures > 0 ? $this->chances($asked->futures, $asked->spread) : [], besides: $besides,
         );
     }
 
