@@ -6,11 +6,13 @@ namespace App\Planning;
 
 use App\Models\Kept\Lateness;
 use App\Models\Kept\Lived;
+use App\Models\Kept\Mounted;
 use App\Models\Kept\PlanSummary;
 use App\Models\Kept\ShutWindow;
 use App\Models\Piece;
 use Carbon\CarbonImmutable;
 use HonestGrain\Coating\CureClock;
+use HonestGrain\Route\OnLathe;
 use HonestGrain\Route\Step;
 use HonestGrain\Schedule\BrokenWindow;
 use HonestGrain\Schedule\PlacedTask;
@@ -145,7 +147,16 @@ final readonly class ShopPlan
             array_map($this->shut(...), $this->broken), $this->plan?->setups, $this->plan?->milliseconds,
             $this->trouble, lived: $this->lived,
             isProved: $this->plan?->outlook->bound->isReached === true, gap: $this->plan?->outlook->bound->gap,
+            mounted: array_merge(...array_map(self::mounted(...), array_values($this->pieces))),
         );
+    }
+
+    /** @return list<Mounted> */
+    private static function mounted(PlannedPiece $planned): array
+    {
+        return $planned->route === null ? [] : array_map(fn (OnLathe $on): Mounted => new Mounted($on), OnLathe::of(
+            (string) $planned->piece->id, $planned->route, $planned->history->behind(null),
+        ));
     }
 
     private function shut(BrokenWindow $window): ShutWindow

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\EntryKind;
+use App\Models\Kept\Mounted;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PlannedStep;
@@ -15,6 +16,9 @@ use App\Models\Workshop;
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Drawing\WaitBar;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Holding\Mount;
+use HonestGrain\Route\OnLathe;
+use HonestGrain\Route\StepKind;
 use HonestGrain\Words\Said;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -36,7 +40,7 @@ final readonly class BenchBoard
     private const NAMED = 80;
 
     /**
-     * @param  Collection<int, PlannedStep>  $ready  for hands, in the plan's order
+     * @param  Collection<int, PlannedStep>  $ready  for hands, in the plan's order; last what the lathe is not free for
      * @param  Collection<int, PlannedStep>  $waiting
      * @param  list<Must>  $musts
      * @param  Collection<int, PlannedStep>  $putOff  the next of pieces that had a step today and have none any more
@@ -46,6 +50,7 @@ final readonly class BenchBoard
      * @param  Collection<int, Piece>  $held  pieces that something is wrong with
      * @param  Worker|null  $worker  whose bench it is; null: everybody's
      * @param  string  $who  does the step for now; empty where one pair of hands does everything
+     * @param  PlannedStep|null  $first  the step of a part on the lathe that has to be done before the one for now
      */
     private function __construct(
         public ?PlannedStep $now,
@@ -64,6 +69,7 @@ final readonly class BenchBoard
         public Collection $held,
         public ?Worker $worker,
         public string $who,
+        public ?PlannedStep $first,
     ) {
     }
 
@@ -79,7 +85,10 @@ final readonly class BenchBoard
         $own = $next->by($worker);
         $shown = $own->ready()->take(self::AFTER + 1);
         $count = $shown->count();
-        $ready = $own->whole($shown);
+        $whole = $own->whole($shown);
+        $ways = $whole->mapWithKeys(fn (PlannedStep $step): array => [$step->id => self::inTheWay($workshop, $step)]);
+        $ready = $whole->filter(fn (PlannedStep $step): bool => $ways[$step->id] === null)
+            ->concat($whole->filter(fn (PlannedStep $step): bool => $ways[$step->id] !== null))->values();
         $now = $ready->get($count === 0 ? 0 : $ahead % $count);
         $waits = $own->waiting();
 
@@ -100,7 +109,27 @@ final readonly class BenchBoard
             $next->held(),
             $worker,
             $now === null || $worker !== null ? '' : $workshop->whoDoes($now),
+            $now === null ? null : self::first($workshop, $ways[$now->id]),
         );
+    }
+
+    /** What has to come off the lathe before a step can be begun; null where it needs none, or that is free. */
+    private static function inTheWay(Workshop $workshop, PlannedStep $step): ?OnLathe
+    {
+        $mount = Mount::tryFrom($step->details->mount ?? '');
+        if ($mount?->spins() !== true && $step->kind !== StepKind::Buff->value) {
+            return null;
+        }
+        $mounted = array_map(fn (Mounted $one): OnLathe => $one->on, $workshop->plan_summary->mounted ?? []);
+
+        return OnLathe::inTheWay($mounted, (string) $step->piece_id, $step->part, 1 + $workshop->spare_chucks);
+    }
+
+    private static function first(Workshop $workshop, ?OnLathe $inTheWay): ?PlannedStep
+    {
+        return $inTheWay === null ? null : $workshop->plannedSteps()->with('piece:id,workshop_id,name')
+            ->where('piece_id', (int) $inTheWay->piece)->where('step', $inTheWay->until)
+            ->where('state', StepState::Open)->first(['id', 'workshop_id', 'piece_id', 'step', 'title']);
     }
 
     /** @return Collection<int, PlannedStep> the next steps of pieces that had one today and have none any more */

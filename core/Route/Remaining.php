@@ -36,7 +36,7 @@ final readonly class Remaining
         $tasks = $mounted = [];
         foreach ($route->steps as $step) {
             if ($step->setup->mountedUntil !== null && isset($behind->doneAt[$step->id])) {
-                $mounted[$step->setup->mountedUntil] = self::held($step);
+                $mounted[$step->setup->mountedUntil] = $step->holds();
             }
         }
         $undated = $route->waitsForWood() ? $self->afterDrying($behind) : [];
@@ -87,7 +87,7 @@ final readonly class Remaining
 
         return [
             ...$next === null || $behind->has($next) ? [] : array_map(
-                fn (string $resource): Hold => Hold::until($next, $resource), self::held($step),
+                fn (string $resource): Hold => Hold::until($next, $resource), $step->holds(),
             ),
             ...$step->timing->dustFree === null ? [] : [Hold::for($step->timing->dustFree, Shop::AIR)],
         ];
@@ -99,12 +99,6 @@ final readonly class Remaining
         $kinds = [StepKind::DustOff, StepKind::Denib];
 
         return $step->kind === StepKind::Coat && in_array($this->steps[$cleaned]->kind, $kinds, true);
-    }
-
-    /** @return list<string> what a mounted part has: a chuck body, and the lathe itself where it stays in none */
-    private static function held(Step $step): array
-    {
-        return $step->setup->mount?->comesOffWhole() === false ? [Shop::MOUNTS, Shop::LATHE] : [Shop::MOUNTS];
     }
 
     /**

@@ -57,6 +57,12 @@ final readonly class Step
         return Copy::with($this, ['setup' => Copy::with($this->setup, ['mountedUntil' => $next])]);
     }
 
+    /** @return list<string> what its part has while mounted: a chuck body; where it stays in none, the lathe too */
+    public function holds(): array
+    {
+        return $this->setup->mount?->comesOffWhole() === false ? [Shop::MOUNTS, Shop::LATHE] : [Shop::MOUNTS];
+    }
+
     /** Steps with one key can be done in one go: the same product, or the same kind of work. */
     public function batch(): ?string
     {

@@ -49,6 +49,11 @@
                     >
                     {{ $show->said($step->title) }}
                 </h1>
+                @if ($first = $board->first)
+                    <p class="warn mt-2 text-[1.3rem]" data-read-aloud>
+                        <b>{{ $first->piece->name }}</b> is still mounted. First: {{ $show->said($first->title) }}
+                    </p>
+                @endif
                 @if ($board->until() !== null)
                     <div class="text-[2.4rem] leading-[1.15]" data-read-aloud>
                         <span class="faint">begin by</span>

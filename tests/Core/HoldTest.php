@@ -9,6 +9,7 @@ use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Behind;
+use HonestGrain\Route\OnLathe;
 use HonestGrain\Route\Promised;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Shop;
@@ -149,6 +150,38 @@ final class HoldTest extends TestCase
         };
         self::assertNotSame([], $between(self::turned('a')), 'the other one is in a chuck of its own');
         self::assertSame([], $between($pressed));
+    }
+
+    public function test_what_is_mounted_is_in_the_way_of_what_needs_its_place(): void
+    {
+        $route = Benchwork::route(Benchwork::piece([Benchwork::bowl()]));
+        $mounted = fn (array $done, array $skipped = []): array => OnLathe::of('1', $route, new Behind(
+            array_fill_keys($done, 1_796_000_000), array_fill_keys($skipped, true),
+        ));
+        self::assertSame([], $mounted([]));
+        $first = $mounted(['body/mount'])[0];
+        self::assertSame(['1', 'body', 'body.inside/sand', false], array_values((array) $first));
+        self::assertSame('body.rim/sand', $mounted(['body/mount', 'body.inside/sand'])[0]->until);
+        self::assertSame([], $mounted(['body/mount'], ['body.inside/sand']), 'it is taken as off');
+        $turned = $mounted(['body/reverse'])[0];
+        self::assertSame(['1', 'body', 'body/part-off', true], array_values((array) $turned));
+
+        $lid = new OnLathe('2', 'lid', 'lid/sand', false);
+        $inTheWay = fn (
+            array $mounted,
+            int $places,
+            string $piece = '3',
+            string $part = 'body',
+        ): ?OnLathe => OnLathe::inTheWay($mounted, $piece, $part, $places);
+        self::assertNull($inTheWay([], 1));
+        self::assertSame($first, $inTheWay([$first], 1));
+        self::assertNull($inTheWay([$first], 2), 'there is a spare chuck');
+        self::assertSame($first, $inTheWay([$first, $lid], 2));
+        self::assertSame($turned, $inTheWay([$lid, $turned], 9), 'it stays in no chuck');
+        self::assertNull($inTheWay([$first], 1, '1'), 'it is there itself');
+        self::assertSame($first, $inTheWay([$first], 1, '1', 'lid'), 'another part of the same piece');
+        self::assertNull($inTheWay([$first, $lid], 1, '1'), 'by the record both are, and one has to be first');
+        self::assertSame($turned, $inTheWay([$turned, $lid], 2, '2', 'lid'));
     }
 
     public function test_the_lathe_is_looked_after_where_it_may_be_short_besides_the_chucks(): void

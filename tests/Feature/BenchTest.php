@@ -15,6 +15,39 @@ use Illuminate\Support\Facades\DB;
 
 final class BenchTest extends FeatureTestCase
 {
+    public function test_what_is_still_mounted_comes_before_what_needs_its_place(): void
+    {
+        [, $kelp, $tide] = array_map(fn (string $name): Piece => $this->bowl(['name' => $name]), [
+            'Ebb bowl', 'Kelp bowl', 'Tide bowl',
+        ]);
+        $this->work($kelp, 'body/mount');
+        $names = function (string $page): array {
+            $this->wren->unsetRelation('workshop');
+            $board = $this->get($page)->assertOk()->viewData('board');
+
+            return [$board->now->piece->name, ...$board->ready->map(fn ($step): string => $step->piece->name)->all()];
+        };
+        self::assertSame('Kelp bowl', $names('/bench')[0]);
+        $this->get('/bench')->assertDontSee('is still mounted');
+        $kelps = array_count_values($names('/bench'))['Kelp bowl'];
+        foreach (['Ebb bowl', 'Tide bowl'] as $n => $name) {
+            $page = '/bench?ahead='.($kelps + $n);
+            self::assertSame($name, $names($page)[0]);
+            $this->get($page)->assertSeeText('Kelp bowl is still mounted. First: Sand the inside');
+        }
+        $this->shop->update(['spare_chucks' => 1]);
+        self::assertSame('Ebb bowl', $names("/bench?ahead=$kelps")[0]);
+        $this->get("/bench?ahead=$kelps")->assertDontSee('is still mounted');
+
+        // What takes no lathe is offered before what would have to wait for it.
+        $this->shop->update(['spare_chucks' => 0]);
+        $first = $tide->plannedSteps()->where('step', 'body/mount');
+        $first->update(['details->mount' => 'lap']);
+        self::assertSame(['Kelp bowl', 'Tide bowl', 'Ebb bowl'], array_values(array_unique($names('/bench'))));
+        $first->update(['kind' => 'buff']);
+        self::assertSame(['Kelp bowl', 'Ebb bowl', 'Tide bowl'], array_values(array_unique($names('/bench'))));
+    }
+
     public function test_an_empty_bench_offers_the_first_move(): void
     {
         $this->get('/bench')->assertOk()->assertSee('Nothing on the bench yet')->assertSee('Draw a piece');

@@ -20,6 +20,7 @@ final readonly class PlanSummary implements Kept
      * @param  CarbonImmutable|null  $movedAt  when that was
      * @param  bool  $isProved  whether no plan can be better
      * @param  list<PutOff>  $putOff  what was planned for this day before and no longer is
+     * @param  list<Mounted>  $mounted  what stood in a chuck or on the lathe when it was made
      * @param  float|null  $gap  by which share it may be worse than the best there is; null where nobody knows
      * @param  Lived|null  $lived  where it was looked for at length, and says how long steps may be left
      */
@@ -36,6 +37,7 @@ final readonly class PlanSummary implements Kept
         public bool $isProved = false,
         public ?float $gap = null,
         public array $putOff = [],
+        public array $mounted = [],
     ) {
     }
 
@@ -91,6 +93,9 @@ final readonly class PlanSummary implements Kept
             array_values(
                 array_map(fn (mixed $one): PutOff => PutOff::read((array) $one), $kept['put_off'] ?? []),
             ),
+            array_values(
+                array_map(fn (mixed $one): Mounted => Mounted::read((array) $one), $kept['mounted'] ?? []),
+            ),
         );
     }
 
@@ -105,6 +110,7 @@ final readonly class PlanSummary implements Kept
             'moved_at' => $this->movedAt?->toIso8601ZuluString(), 'lived' => $this->lived?->toArray(),
             'proved' => $this->isProved, 'gap' => $this->gap,
             'put_off' => array_map(fn (PutOff $one): array => $one->toArray(), $this->putOff),
+            'mounted' => array_map(fn (Mounted $one): array => $one->toArray(), $this->mounted),
         ];
     }
 }

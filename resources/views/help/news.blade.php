@@ -8,6 +8,9 @@
                 <li>A piece is mounted right before it is worked on, and all of one mount is done together.</li>
                 <li>What is pressed on a pad stays on the lathe until it is parted off, spare chuck or not.</li>
                 <li>The Bench names pieces that were planned for today and no longer are.</li>
+                <li>What is dusted off is coated right after, not hours later.</li>
+                <li>When you are behind, you sand before a coat that would keep the dust waiting.</li>
+                <li>“Next piece” says what has to come off the lathe first.</li>
             </ul>
         </section>
         <section class="mt-5">
