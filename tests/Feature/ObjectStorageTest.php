@@ -70,6 +70,11 @@ final class ObjectStorageTest extends FeatureTestCase
         $asked = substr_count((string) file_get_contents("$this->folder/log"), 'Accepted');
         $this->get("/log/$entry->id/photo")->assertOk();
         self::assertSame($asked, substr_count((string) file_get_contents("$this->folder/log"), 'Accepted'));
+        // The clock of a check stands still, that of the disk does not.
+        $copies = File::allFiles("$this->folder/copies");
+        self::assertTrue(touch($copies[0]->getPathname(), now()->getTimestamp()));
+        $this->artisan('kept:prune')->assertSuccessful();
+        self::assertCount(1, File::allFiles("$this->folder/copies"));
         $this->travel(2)->days();
         $this->artisan('kept:prune')->assertSuccessful();
         self::assertSame([], File::allFiles("$this->folder/copies"));
