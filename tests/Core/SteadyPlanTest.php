@@ -405,6 +405,18 @@ final class SteadyPlanTest extends TestCase
         self::assertSame(array_column($last, 'who'), array_column($plan->tasks, 'who'));
     }
 
+    public function test_what_is_pinned_is_done_by_whoever_was_to_do_it(): void
+    {
+        $people = [['id' => 'wren', 'can' => []], ['id' => 'rook', 'can' => []]];
+        $at = ['piece' => 'p', 'task' => 't', 'start' => '2026-12-01T10:00:00Z'];
+        foreach (['wren', 'rook'] as $who) {
+            $plan = self::plan([self::steps('p', ['t' => 30])], [
+                'people' => $people, 'pinned' => [$at], 'last' => [$at + ['who' => [$who]]],
+            ]);
+            self::assertSame([$who], $plan->tasks[0]->who);
+        }
+    }
+
     public function test_what_nobody_here_can_do_is_refused(): void
     {
         $piece = self::piece('p', 1);

@@ -112,7 +112,7 @@ final class Workload
     /** @var array<int, int> task => second (UTC) at which it is to start; what must, before what only was */
     public array $pinAt = [];
 
-    /** @var array<int, int> task that only was planned => the crew that was to do it, where that is known */
+    /** @var array<int, int> task that stays => the crew that was to do it, where that is known */
     public array $pinBy = [];
 
     /** @var array<int, true> tasks that are left where the plan before had them, or behind one that was missed */
@@ -245,10 +245,7 @@ final class Workload
             $keeping->pinAt[$t] = $pin->start;
             $keeping->notAfter[$t] = min($this->notAfter[$t], $pin->start);
             $keeping->isPlain[$t] = $keeping->isSimple[$t] = false;
-            $crew = $pin->who === [] ? false : array_search($pin->who, array_column($this->crews[$t], 'who'), true);
-            if ($crew !== false) {
-                $keeping->pinBy[$t] = $crew;
-            }
+            $keeping->doneBy($t, $pin->who);
             $keeping->stays[$t] = true;
         }
         foreach ($wished === [] ? [] : array_keys($this->due) as $piece) {
@@ -373,6 +370,9 @@ final class Workload
         $must = array_column(array_filter(
             $this->problem->standing->pinned, fn (Pin $pin): bool => $pin->piece === $job->id,
         ), 'start', 'task');
+        $last = $must === [] ? [] : array_column(array_filter(
+            $this->problem->standing->last, fn (Pin $pin): bool => $pin->piece === $job->id,
+        ), 'who', 'task');
         foreach ($job->tasks as $i => $task) {
             $number[$task->id] = $first + $i;
         }
@@ -390,6 +390,7 @@ final class Workload
             if ($pin !== self::NEVER) {
                 $this->pinAt[$t] = $pin;
                 $this->musts[$t] = true;
+                $this->doneBy($t, $last[$task->id] ?? []);
             }
             $this->batch[] = $task->grouping->batch === null ? -1
                 : $this->batches[$task->grouping->batch] ??= count($this->batches);
@@ -416,6 +417,15 @@ final class Workload
         $this->addAnchors($first);
         $this->addRuns($first);
         $this->addOpening($piece, $first);
+    }
+
+    /** @param  list<string>  $who  ids of those who were to do a task */
+    private function doneBy(int $t, array $who): void
+    {
+        $crew = $who === [] ? false : array_search($who, array_column($this->crews[$t], 'who'), true);
+        if ($crew !== false) {
+            $this->pinBy[$t] = $crew;
+        }
     }
 
     private function earliest(Task $task): int
