@@ -67,10 +67,10 @@ export function swap(page, selectors) {
 // The same for a page that nobody has pressed on: what was open and focused stays so, and what comes to lie under a
 // finger is at rest for a moment.
 export function refreshParts(page, selectors) {
-    const { opened, focus } = kept();
+    const { opened, focus, marked } = kept();
     swap(page, selectors);
     for (const id of opened) document.getElementById(id)?.setAttribute('open', '');
-    if (focus && !main().contains(document.activeElement)) focusAgain(main(), focus);
+    if (focus && !main().contains(document.activeElement)) mark(focusAgain(main(), focus), marked);
     for (const selector of selectors) {
         const part = document.querySelector(selector);
         part?.setAttribute('data-fresh', '');
@@ -96,15 +96,21 @@ let waiting = 0;
 let left = null;
 let leavingBy = null;
 
-// Which details were open, and where the caret was, by the page's own ids.
+// Which details were open, by the page's own ids, and what of a field was marked.
 function kept() {
     const focused = document.activeElement;
+    const isText = focused?.matches?.('input[type=text], input:not([type]), textarea');
 
     return {
         opened: [...main().querySelectorAll('details[open][id]')].map(({ id }) => id),
         focus: focusIn(main()),
-        caret: focused?.matches?.('input[type=text], input:not([type]), textarea') ? focused.selectionStart : null,
+        marked: isText ? { value: focused.value, range: [focused.selectionStart, focused.selectionEnd] } : null,
     };
+}
+
+// What is typed next takes the place of what was marked, though the field is another one.
+function mark(field, was) {
+    if (was && field?.value === was.value) field.setSelectionRange?.(...was.range);
 }
 
 async function sendLive({ form, action, body, taken, follows, isPress }) {
@@ -114,7 +120,7 @@ async function sendLive({ form, action, body, taken, follows, isPress }) {
     const { page, url } = await post(action, body, isSmall(body), signal);
     const fresh = page.querySelector('main');
     if (!fresh) throw new Error(say('unreadable'));
-    const { opened, focus, caret } = kept();
+    const { opened, focus, marked } = kept();
     const unsaved = typed(main(), taken);
     // A file that was sent and refused is still the one that is meant.
     const picked = files(main(), fresh.querySelector('#problems') ? null : form);
@@ -123,11 +129,10 @@ async function sendLive({ form, action, body, taken, follows, isPress }) {
     document.dispatchEvent(new Event('fresh'));
     if (isElsewhere) history.pushState({}, '', url);
     document.title = page.title;
-    const restored = restore(main(), unsaved);
+    restore(main(), unsaved);
     choose(main(), picked);
     for (const id of opened) document.getElementById(id)?.setAttribute('open', '');
-    const field = focusAgain(main(), focus);
-    if (field && caret !== null && restored.includes(field)) field.setSelectionRange?.(caret, caret);
+    mark(focusAgain(main(), focus), marked);
     // Of a row of numbers the next one is typed at once.
     if (form.querySelector('[autofocus]')) main().querySelector('[autofocus]')?.focus({ preventScroll: true });
     left = page.querySelector('input[name=version]')?.value ?? null;

@@ -73,9 +73,8 @@ export function typed(root, taken = new Map()) {
     return left;
 }
 
-// Puts it back where its fields are still asked for. Answers the fields that were put back.
+// Puts it back where its fields are still asked for.
 export function restore(root, left) {
-    const restored = [];
     for (const [field, key] of keys(root)) {
         if (!left.has(key) || same(held(field), left.get(key))) continue;
         const value = left.get(key);
@@ -85,10 +84,7 @@ export function restore(root, left) {
             options.forEach((option) => (option.selected = value.includes(option.value)));
         } else if (isTicked(field)) field.checked = value;
         else field.value = value;
-        restored.push(field);
     }
-
-    return restored;
 }
 
 // Files that are chosen: a page cannot write them into its fields again, so they are handed on from field to field.

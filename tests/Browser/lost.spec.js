@@ -53,6 +53,21 @@ test('what is typed while an answer is on its way stays, and is saved after it',
     await expect(page.locator('#cut-outside')).not.toHaveValue('');
 });
 
+test('what is marked while an answer is on its way stays marked: what is typed takes its place', async ({ page }) => {
+    await register(page);
+    await draw(page, 'Ebb bowl');
+    await page.goto(`${pieceOf(page)}/surface`);
+    await slowly(page, 1200);
+    await page.locator('#cut-outside').selectOption({ index: 1 });
+    await page.waitForTimeout(400);
+    const enough = page.locator('#stop-at-inside');
+    await enough.pressSequentially('P24');
+    await enough.selectText();
+    await expect(page.locator('#said')).toContainText('Sanding saved.');
+    await page.keyboard.type('P320');
+    await expect(enough).toHaveValue('P320');
+});
+
 test('two coats added one right after the other are the two that were chosen', async ({ page }) => {
     await register(page);
     await draw(page, 'Ebb bowl');

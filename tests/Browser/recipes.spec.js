@@ -165,5 +165,7 @@ test('recipes are compared on a piece, one is put on, kept under a name and take
     await page.getByRole('link', { name: 'Whimbrel bowl' }).last().click();
     await page.locator('#undo button').click();
     await page.getByRole('link', { name: 'Coats', exact: true }).click();
+    // The page before says it too, and a browser that is closed while it goes elsewhere may never come to an end.
+    await expect(page).toHaveURL(/coats$/);
     await expect(page.locator('main')).toContainText(/oil-varnish blend/i);
 });
