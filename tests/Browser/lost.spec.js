@@ -33,7 +33,8 @@ test('a field saves when it is left, and says that it does', async ({ page }) =>
     await expect(marks).toHaveValue('140');
 });
 
-test('what is typed while an answer is on its way stays, and is saved after it', async ({ page }) => {
+// A field in which something is typed while the answer to another one is on its way.
+async function typedMeanwhile(page) {
     await register(page);
     await draw(page, 'Ebb bowl');
     await page.goto(`${pieceOf(page)}/surface`);
@@ -42,6 +43,12 @@ test('what is typed while an answer is on its way stays, and is saved after it',
     await page.waitForTimeout(400);
     const enough = page.locator('#stop-at-inside');
     await enough.pressSequentially('P24');
+
+    return enough;
+}
+
+test('what is typed while an answer is on its way stays, and is saved after it', async ({ page }) => {
+    const enough = await typedMeanwhile(page);
     await expect(page.locator('#said')).toContainText('Sanding saved.');
     await expect(enough).toHaveValue('P24');
     await expect(enough).toBeFocused();
@@ -54,14 +61,7 @@ test('what is typed while an answer is on its way stays, and is saved after it',
 });
 
 test('what is marked while an answer is on its way stays marked: what is typed takes its place', async ({ page }) => {
-    await register(page);
-    await draw(page, 'Ebb bowl');
-    await page.goto(`${pieceOf(page)}/surface`);
-    await slowly(page, 1200);
-    await page.locator('#cut-outside').selectOption({ index: 1 });
-    await page.waitForTimeout(400);
-    const enough = page.locator('#stop-at-inside');
-    await enough.pressSequentially('P24');
+    const enough = await typedMeanwhile(page);
     await enough.selectText();
     await expect(page.locator('#said')).toContainText('Sanding saved.');
     await page.keyboard.type('P320');
