@@ -134,11 +134,12 @@ final readonly class Shops
     }
 
     /**
-     * Waits until every plan is one of what stands.
+     * Waits until every plan is one of what stands: a job whose worker was ended under way is taken up again after two
+     * minutes (`retry_after`).
      *
      * @return list<string> what is still not planned, or has failed
      */
-    public function unplanned(int $seconds = 90): array
+    public function unplanned(int $seconds = 180): array
     {
         for ($until = time() + $seconds; ; usleep(300_000)) {
             $old = $this->column('select name from workshops
