@@ -282,7 +282,7 @@
                             <a class="text-ink" href="{{ route('pieces.route', $later->piece_id) }}"
                                 ><b>{{ $later->piece->name }}</b></a
                             >: {{ $show->said($later->title) }}, now
-                            <b class="whitespace-nowrap">{{ $show->dayTime($later->start_at) }}</b>
+                            <b>{{ $show->dayTime($later->start_at) }}</b>
                         </p>
                     @endforeach
                 </div>
